@@ -1,0 +1,451 @@
+package app.gradior.food;
+
+import app.gradior.quantity.Bounds;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Energy;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * What is in the pan: an immutable amount of each {@link Component}, with what the components do not tell, namely how
+ * much starch powder of each kind is raw or swollen, and how much body there is in which texture. Mixing adds,
+ * evaporation takes water, ethanol and acetic acid, straining takes fibre and body; nothing else appears or vanishes.
+ */
+public final class Mixture {
+    /** Relative volatility of ethanol over a simmering dish; fits the published retention factors. */
+    private static final double ETHANOL_EXPONENT = 5;
+
+    /** Acetic acid leaves more slowly than the water it is in. */
+    private static final double ACETIC_EXPONENT = 0.7;
+
+    private static final double SWELLING_SPAN_K = 12;
+    private static final double KCAL_PER_G_CARBOHYDRATE_OR_PROTEIN = 4;
+    private static final double KCAL_PER_G_FAT = 9;
+    private static final double KCAL_PER_G_ETHANOL = 7;
+    private static final int KINDS = StarchKind.values().length;
+
+    public static final Mixture EMPTY = new Builder().build();
+
+    private final double[] kilograms;
+    private final double[] rawPowder;
+    private final double[] swollenPowder;
+    private final double[] body;
+    private final double powderMoisture;
+    private final Set<Allergen> allergens;
+    private final double total;
+
+    private Mixture(
+            double[] kilograms,
+            double[] rawPowder,
+            double[] swollenPowder,
+            double[] body,
+            double powderMoisture,
+            Set<Allergen> allergens) {
+        this.kilograms = kilograms;
+        this.rawPowder = rawPowder;
+        this.swollenPowder = swollenPowder;
+        this.body = body;
+        this.powderMoisture = powderMoisture;
+        this.allergens = allergens;
+        double sum = 0;
+        for (double part : kilograms) {
+            sum += part;
+        }
+        this.total = sum;
+    }
+
+    /** Gathers the parts of a mixture; used by {@link Composition} and by tests that need a plain solution. */
+    public static final class Builder {
+        private final double[] kilograms = new double[Component.COUNT];
+        private final double[] rawPowder = new double[KINDS];
+        private final double[] body = new double[Texture.COUNT];
+        private double powderMoisture;
+        private final Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
+
+        public Builder with(Component component, Mass mass) {
+            kilograms[component.ordinal()] += mass.kilograms();
+            return this;
+        }
+
+        /** Notes that so much of what is in the mixture came as a starch powder, with its own moisture. */
+        Builder withPowder(StarchKind kind, Mass powder, Mass moisture) {
+            rawPowder[kind.ordinal()] += powder.kilograms();
+            powderMoisture += moisture.kilograms();
+            return this;
+        }
+
+        /** Notes body, counted in tomato-solids equivalents; it is an index of thickening and adds no mass. */
+        public Builder withBody(Texture texture, Mass equivalents) {
+            body[texture.ordinal()] += equivalents.kilograms();
+            return this;
+        }
+
+        Builder with(Set<Allergen> more) {
+            allergens.addAll(more);
+            return this;
+        }
+
+        public Mixture build() {
+            return new Mixture(
+                    kilograms.clone(),
+                    rawPowder.clone(),
+                    new double[KINDS],
+                    body.clone(),
+                    powderMoisture,
+                    Set.copyOf(allergens));
+        }
+    }
+
+    /** Everything of both. */
+    public Mixture plus(Mixture other) {
+        if (other.total == 0) {
+            return this;
+        }
+        if (total == 0) {
+            return other;
+        }
+        Set<Allergen> both = allergens;
+        if (!both.containsAll(other.allergens)) {
+            both = EnumSet.copyOf(other.allergens);
+            both.addAll(allergens);
+            both = Set.copyOf(both);
+        }
+        return new Mixture(
+                sum(kilograms, other.kilograms),
+                sum(rawPowder, other.rawPowder),
+                sum(swollenPowder, other.swollenPowder),
+                sum(body, other.body),
+                powderMoisture + other.powderMoisture,
+                both);
+    }
+
+    /**
+     * The same mixture, more or less of it.
+     *
+     * @param factor 0 or more
+     * @throws IllegalArgumentException if the factor is negative, NaN or over a million
+     */
+    public Mixture times(double factor) {
+        Bounds.check("factor", factor, 0, 1e6);
+        return new Mixture(
+                scaled(kilograms, factor),
+                scaled(rawPowder, factor),
+                scaled(swollenPowder, factor),
+                scaled(body, factor),
+                powderMoisture * factor,
+                allergens);
+    }
+
+    /**
+     * What is left when so much of the water is left. Ethanol goes with the water, E/E0 = (W/W0)^5 (Rayleigh distillation
+     * with an effective relative volatility of 5), acetic acid more slowly, (W/W0)^0.7.
+     *
+     * @param waterLeft share of the water there is now
+     */
+    public Mixture evaporatedTo(Share waterLeft) {
+        double left = waterLeft.value();
+        double[] after = kilograms.clone();
+        after[Component.WATER.ordinal()] *= left;
+        after[Component.ETHANOL.ordinal()] *= Math.pow(left, ETHANOL_EXPONENT);
+        after[Component.ACETIC_ACID.ordinal()] *= Math.pow(left, ACETIC_EXPONENT);
+        return new Mixture(after, rawPowder, swollenPowder, body, powderMoisture * left, allergens);
+    }
+
+    /**
+     * What is left when the whole weighs so much and only evaporation took the rest.
+     *
+     * @throws IllegalArgumentException if the weight is over the present one, or under what would be left dry
+     */
+    public Mixture evaporatedTo(Mass weight) {
+        return evaporatedTo(waterLeftAt(weight));
+    }
+
+    /**
+     * The share of the present water that is left when the whole weighs so much.
+     *
+     * @param weight from {@link #dry()} to {@link #mass()}
+     * @throws IllegalArgumentException if the weight can't be reached by evaporation
+     */
+    public Share waterLeftAt(Mass weight) {
+        double target = weight.kilograms();
+        Bounds.check("weight after evaporation in kg", target, dry().kilograms(), total);
+        double lost = total - target;
+        if (lost == 0) {
+            return Share.ALL;
+        }
+        // Newton with a bisection guard on a rising, smooth function of the share.
+        double low = 0;
+        double high = 1;
+        double share = Math.max(0, 1 - lost / Math.max(volatiles(), Double.MIN_NORMAL));
+        for (int i = 0; i < 100 && high - low > 1e-15; i++) {
+            double excess = volatilesAt(share) - (volatiles() - lost);
+            if (Math.abs(excess) <= 1e-15 * total) {
+                break;
+            }
+            if (excess > 0) {
+                high = share;
+            } else {
+                low = share;
+            }
+            double next = share - excess / Math.max(volatilesSlopeAt(share), Double.MIN_NORMAL);
+            share = next > low && next < high ? next : (low + high) / 2;
+        }
+        return Share.of(share);
+    }
+
+    private double volatiles() {
+        return volatilesAt(1);
+    }
+
+    private double volatilesAt(double share) {
+        return kg(Component.WATER) * share
+                + kg(Component.ETHANOL) * Math.pow(share, ETHANOL_EXPONENT)
+                + kg(Component.ACETIC_ACID) * Math.pow(share, ACETIC_EXPONENT);
+    }
+
+    private double volatilesSlopeAt(double share) {
+        return kg(Component.WATER)
+                + kg(Component.ETHANOL) * ETHANOL_EXPONENT * Math.pow(share, ETHANOL_EXPONENT - 1)
+                + kg(Component.ACETIC_ACID) * ACETIC_EXPONENT * Math.pow(share, ACETIC_EXPONENT - 1);
+    }
+
+    /** How much the whole loses for each kilogram of water lost, at the present make-up: 1 or more. */
+    public double lossPerWater() {
+        double water = kg(Component.WATER);
+        return water == 0 ? 1 : volatilesSlopeAt(1) / water;
+    }
+
+    /** What would be left with all water gone. */
+    public Mass dry() {
+        return Mass.ofKilograms(Math.max(0, total - volatiles()));
+    }
+
+    /** With all body released: blended or milled. */
+    public Mixture blended() {
+        double[] released = {0, 0, body[0] + body[1] + body[2]};
+        return new Mixture(kilograms, rawPowder, swollenPowder, released, powderMoisture, allergens);
+    }
+
+    /**
+     * As it is once it was so hot: pieces fallen apart, starch swollen as far as the heat lets it. Granules begin to swell
+     * {@value #SWELLING_SPAN_K} K below where they are full (an estimate: handbooks give onset and end about so far apart),
+     * and what has swollen stays so.
+     */
+    public Mixture cookedAt(Celsius temperature) {
+        double[] raw = rawPowder.clone();
+        double[] swollen = swollenPowder.clone();
+        for (StarchKind kind : StarchKind.values()) {
+            int i = kind.ordinal();
+            double full = kind.thickensFullyAt().degrees();
+            double part = Math.max(0, Math.min(1, 1 - (full - temperature.degrees()) / SWELLING_SPAN_K));
+            double all = raw[i] + swollen[i];
+            swollen[i] = Math.max(swollen[i], part * all);
+            raw[i] = all - swollen[i];
+        }
+        double[] fallenApart = {0, body[0] + body[1], body[2]};
+        return new Mixture(kilograms, raw, swollen, fallenApart, powderMoisture, allergens);
+    }
+
+    /**
+     * What passes a sieve.
+     *
+     * @param solidsHeld share of fibre, body and undissolved rest that stays in the sieve
+     * @param liquidHeld share of everything else that clings to what stays behind
+     */
+    public Mixture strained(Share solidsHeld, Share liquidHeld) {
+        double solids = 1 - Math.max(solidsHeld.value(), liquidHeld.value());
+        double liquid = 1 - liquidHeld.value();
+        double[] after = scaled(kilograms, liquid);
+        after[Component.FIBRE.ordinal()] = kg(Component.FIBRE) * solids;
+        after[Component.SOLID_OTHER.ordinal()] = kg(Component.SOLID_OTHER) * solids;
+        return new Mixture(
+                after,
+                scaled(rawPowder, liquid),
+                scaled(swollenPowder, liquid),
+                scaled(body, solids),
+                powderMoisture * liquid,
+                allergens);
+    }
+
+    public Mass mass() {
+        return Mass.ofKilograms(total);
+    }
+
+    public Mass mass(Component component) {
+        return Mass.ofKilograms(kg(component));
+    }
+
+    private double kg(Component component) {
+        return kilograms[component.ordinal()];
+    }
+
+    /** The component's share of the whole; none in an empty mixture. */
+    public Share share(Component component) {
+        return shareOf(kg(component));
+    }
+
+    private Share shareOf(double part) {
+        return total == 0 ? Share.NONE : Share.of(Math.min(1, part / total));
+    }
+
+    public boolean isEmpty() {
+        return total == 0;
+    }
+
+    public Mass sugars() {
+        return Mass.ofKilograms(sugarsKg());
+    }
+
+    private double sugarsKg() {
+        return kg(Component.SUCROSE) + kg(Component.SIMPLE_SUGARS);
+    }
+
+    public Share sugarShare() {
+        return shareOf(sugarsKg());
+    }
+
+    /** All acids, acetic included. */
+    public Share acidShare() {
+        return shareOf(acidsKg());
+    }
+
+    private double acidsKg() {
+        return kg(Component.ACETIC_ACID) + kg(Component.OTHER_ACIDS);
+    }
+
+    /** The simple ones' share of the sugars; none where there are no sugars. */
+    public Share simpleShareOfSugars() {
+        double sugars = sugarsKg();
+        return sugars == 0 ? Share.NONE : Share.of(Math.min(1, kg(Component.SIMPLE_SUGARS) / sugars));
+    }
+
+    /**
+     * Dissolved solids of the serum, as a refractometer would read them: 100·s/(s + water + ethanol), with s = sugars +
+     * dextrins + salt + acids + half of the dissolved rest. The moisture of starch powders is bound in the granules and
+     * does not count as water of the serum.
+     *
+     * @return Brix as a share: 0.62 is 62 % Brix
+     */
+    public Share brix() {
+        double solids = sugarsKg()
+                + kg(Component.DEXTRINS)
+                + kg(Component.SALT)
+                + acidsKg()
+                + 0.5 * kg(Component.DISSOLVED_OTHER);
+        double solvent = freeWaterKg() + kg(Component.ETHANOL);
+        return solids + solvent == 0 ? Share.NONE : Share.of(solids / (solids + solvent));
+    }
+
+    private double freeWaterKg() {
+        return Math.max(0, kg(Component.WATER) - powderMoisture);
+    }
+
+    /** Grams of swollen powder of a kind in 100 g of the whole, as a share. */
+    public Share swollen(StarchKind kind) {
+        return shareOf(swollenPowder[kind.ordinal()]);
+    }
+
+    public Mass powder(StarchKind kind) {
+        return Mass.ofKilograms(rawPowder[kind.ordinal()] + swollenPowder[kind.ordinal()]);
+    }
+
+    public boolean hasRawStarch() {
+        return Arrays.stream(rawPowder).anyMatch(kg -> kg > 0);
+    }
+
+    public boolean hasSwollenStarch() {
+        return Arrays.stream(swollenPowder).anyMatch(kg -> kg > 0);
+    }
+
+    /**
+     * Released body in tomato-solids equivalents per kilogram of sauce, starch powder left out of the sauce so that
+     * starch never seems to thin it. May exceed 1 for gums, which thicken more than their weight of tomato solids.
+     */
+    public double releasedBody() {
+        double released = 0;
+        for (Texture texture : Texture.values()) {
+            released += body[texture.ordinal()] * texture.released();
+        }
+        double starchFree = starchFreeKg();
+        return starchFree <= 0 ? 0 : released / starchFree;
+    }
+
+    /** Fat's share of the mass that is not starch powder. */
+    public Share fatShareBesideStarch() {
+        double starchFree = starchFreeKg();
+        return starchFree <= 0 ? Share.NONE : Share.of(Math.min(1, kg(Component.FAT) / starchFree));
+    }
+
+    private double starchFreeKg() {
+        double powder = 0;
+        for (int i = 0; i < KINDS; i++) {
+            powder += rawPowder[i] + swollenPowder[i];
+        }
+        return total - powder;
+    }
+
+    /** All body there is, whatever its texture, in tomato-solids equivalents. */
+    public Mass body() {
+        return Mass.ofKilograms(body[0] + body[1] + body[2]);
+    }
+
+    /** Body that blending would still release. */
+    public Mass lockedBody() {
+        return Mass.ofKilograms(
+                body[0] * (1 - Texture.CHUNKY.released()) + body[1] * (1 - Texture.BROKEN_DOWN.released()));
+    }
+
+    public Set<Allergen> allergens() {
+        return allergens;
+    }
+
+    /** Energy to be had from eating it all, by the general factors of food labels: 4, 9 and 7 kcal/g. */
+    public Energy energy() {
+        double kilocalories = 1000
+                * (KCAL_PER_G_CARBOHYDRATE_OR_PROTEIN
+                                * (sugarsKg() + kg(Component.DEXTRINS) + kg(Component.STARCH) + kg(Component.PROTEIN))
+                        + KCAL_PER_G_FAT * kg(Component.FAT)
+                        + KCAL_PER_G_ETHANOL * kg(Component.ETHANOL));
+        return Energy.ofKilocalories(kilocalories);
+    }
+
+    private static double[] sum(double[] a, double[] b) {
+        double[] sum = new double[a.length];
+        for (int i = 0; i < a.length; i++) {
+            sum[i] = a[i] + b[i];
+        }
+        return sum;
+    }
+
+    private static double[] scaled(double[] a, double factor) {
+        double[] scaled = new double[a.length];
+        for (int i = 0; i < a.length; i++) {
+            scaled[i] = a[i] * factor;
+        }
+        return scaled;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Mixture that
+                && Arrays.equals(kilograms, that.kilograms)
+                && Arrays.equals(rawPowder, that.rawPowder)
+                && Arrays.equals(swollenPowder, that.swollenPowder)
+                && Arrays.equals(body, that.body)
+                && powderMoisture == that.powderMoisture
+                && allergens.equals(that.allergens);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(kilograms) * 31 + Arrays.hashCode(body);
+    }
+
+    @Override
+    public String toString() {
+        return "Mixture of " + mass().grams() + " g";
+    }
+}

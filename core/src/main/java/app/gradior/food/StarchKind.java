@@ -1,0 +1,123 @@
+package app.gradior.food;
+
+import app.gradior.quantity.Celsius;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The starches of a kitchen, with what tells them apart. Potencies and setbacks follow the cook's rule that 8 g of corn
+ * starch make 240 ml a medium sauce and that twice as much flour is needed; the others stand in proportion to these, as
+ * handbooks of starch technology rank them. They are estimates: makers' powders differ by about a tenth.
+ */
+public enum StarchKind {
+    CORN("corn starch", 1.0, 1.8, 95, 0, 0.54, Bearing.FAIR, Bearing.FAIR, Bearing.POOR, "cloudy sheen, gels cold"),
+    WHEAT_FLOUR("wheat flour", 0.5, 1.7, 90, 10, 0.53, Bearing.FAIR, Bearing.GOOD, Bearing.POOR, "opaque"),
+    POTATO("potato starch", 1.4, 1.2, 75, 0, 0.68, Bearing.POOR, Bearing.POOR, Bearing.POOR, "clear"),
+    TAPIOCA("tapioca starch", 1.1, 1.15, 80, 0, 0.51, Bearing.FAIR, Bearing.POOR, Bearing.GOOD, "clear, stringy"),
+    ARROWROOT(
+            "arrowroot", 1.15, 1.15, 82, 0, 0.54, Bearing.GOOD, Bearing.POOR, Bearing.FAIR, "clear; slimy with dairy"),
+    WAXY_CORN("waxy corn starch", 1.15, 1.0, 85, 0, 0.54, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "clear"),
+    RICE_FLOUR("rice flour", 0.6, 1.3, 88, 0, 0.67, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "matt"),
+    GLUTINOUS_RICE_FLOUR(
+            "glutinous rice flour", 0.6, 1.05, 85, 0, 0.65, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "opaque");
+
+    /** How a thickened sauce bears acid, long boiling or freezing. */
+    public enum Bearing {
+        POOR,
+        FAIR,
+        GOOD
+    }
+
+    private final String label;
+    private final double potency;
+    private final double setback;
+    private final Celsius thickensFullyAt;
+    private final int cookOutMinutes;
+    private final double gramsPerMillilitre;
+    private final Bearing acid;
+    private final Bearing longBoil;
+    private final Bearing freezing;
+    private final String look;
+
+    StarchKind(
+            String label,
+            double potency,
+            double setback,
+            double thickensFullyAt,
+            int cookOutMinutes,
+            double gramsPerMillilitre,
+            Bearing acid,
+            Bearing longBoil,
+            Bearing freezing,
+            String look) {
+        this.label = label;
+        this.potency = potency;
+        this.setback = setback;
+        this.thickensFullyAt = Celsius.of(thickensFullyAt);
+        this.cookOutMinutes = cookOutMinutes;
+        this.gramsPerMillilitre = gramsPerMillilitre;
+        this.acid = acid;
+        this.longBoil = longBoil;
+        this.freezing = freezing;
+        this.look = look;
+    }
+
+    /** The kind with a key such as {@code waxy-corn}, as the ingredient table writes it; empty if there is none. */
+    public static Optional<StarchKind> ofKey(String key) {
+        for (StarchKind kind : values()) {
+            if (kind.key().equals(key)) {
+                return Optional.of(kind);
+            }
+        }
+        return Optional.empty();
+    }
+
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** Thickening by weight of powder, corn starch being 1. */
+    public double potency() {
+        return potency;
+    }
+
+    /** How many times thicker its part of the thickness is at 20 °C than its cooling alone would make it. */
+    public double setback() {
+        return setback;
+    }
+
+    /** Where its granules have swollen fully. */
+    public Celsius thickensFullyAt() {
+        return thickensFullyAt;
+    }
+
+    /** Minutes of simmering that take its raw taste away, 0 where a short minute does. */
+    public int cookOutMinutes() {
+        return cookOutMinutes;
+    }
+
+    /** Grams in a millilitre of a level spoon, g/ml. */
+    public double gramsPerMillilitre() {
+        return gramsPerMillilitre;
+    }
+
+    public Bearing acid() {
+        return acid;
+    }
+
+    public Bearing longBoil() {
+        return longBoil;
+    }
+
+    public Bearing freezing() {
+        return freezing;
+    }
+
+    public String look() {
+        return look;
+    }
+}

@@ -1,0 +1,155 @@
+package app.gradior.measure;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads how many from the words of a line: 2, 1.5, 1,5, ½, 1/2, 1 1/2, 1½, 2–3, a, half. */
+final class Quantities {
+    private static final Map<Character, Double> GLYPHS = Map.ofEntries(
+            Map.entry('½', 0.5),
+            Map.entry('⅓', 1 / 3.0),
+            Map.entry('⅔', 2 / 3.0),
+            Map.entry('¼', 0.25),
+            Map.entry('¾', 0.75),
+            Map.entry('⅕', 0.2),
+            Map.entry('⅖', 0.4),
+            Map.entry('⅗', 0.6),
+            Map.entry('⅘', 0.8),
+            Map.entry('⅙', 1 / 6.0),
+            Map.entry('⅚', 5 / 6.0),
+            Map.entry('⅛', 0.125),
+            Map.entry('⅜', 0.375),
+            Map.entry('⅝', 0.625),
+            Map.entry('⅞', 0.875));
+
+    private static final Map<String, Double> WORDS = Map.ofEntries(
+            Map.entry("a", 1.0),
+            Map.entry("an", 1.0),
+            Map.entry("one", 1.0),
+            Map.entry("two", 2.0),
+            Map.entry("three", 3.0),
+            Map.entry("four", 4.0),
+            Map.entry("five", 5.0),
+            Map.entry("six", 6.0),
+            Map.entry("eight", 8.0),
+            Map.entry("ten", 10.0),
+            Map.entry("dozen", 12.0),
+            Map.entry("half", 0.5),
+            Map.entry("quarter", 0.25));
+
+    private Quantities() {}
+
+    /**
+     * How many, and what of it was read.
+     *
+     * @param value the number, or the middle of a range
+     * @param words how many words it took
+     * @param range whether two ends were given
+     */
+    record Quantity(double value, int words, boolean range) {}
+
+    /** The quantity that begins at a word; empty if none does. */
+    static Optional<Quantity> at(List<String> words, int from) {
+        Optional<Quantity> first = simple(words, from);
+        if (first.isEmpty()) {
+            return first;
+        }
+        int next = from + first.get().words();
+        if (next + 1 < words.size() && isRangeMark(words.get(next))) {
+            Optional<Quantity> second = simple(words, next + 1);
+            if (second.isPresent() && second.get().value() > first.get().value()) {
+                int taken = first.get().words() + 1 + second.get().words();
+                return Optional.of(
+                        new Quantity((first.get().value() + second.get().value()) / 2, taken, true));
+            }
+        }
+        return first;
+    }
+
+    private static boolean isRangeMark(String word) {
+        return word.equals("-") || word.equals("to") || word.equals("or");
+    }
+
+    private static Optional<Quantity> simple(List<String> words, int from) {
+        if (from >= words.size()) {
+            return Optional.empty();
+        }
+        String word = words.get(from);
+        Double named = WORDS.get(word.toLowerCase(java.util.Locale.ROOT));
+        if (named != null) {
+            // "half a", "a quarter", "a dozen": two words that say one number.
+            if (from + 1 < words.size()) {
+                Double further = WORDS.get(words.get(from + 1));
+                if (further != null) {
+                    return Optional.of(new Quantity(named * further, 2, false));
+                }
+            }
+            return Optional.of(new Quantity(named, 1, false));
+        }
+        Optional<Double> whole = number(word);
+        if (whole.isEmpty()) {
+            return Optional.empty();
+        }
+        if (from + 1 < words.size() && whole.get() == Math.rint(whole.get()) && !isFraction(word)) {
+            String second = words.get(from + 1);
+            Optional<Double> fraction = isFraction(second) ? number(second) : Optional.empty();
+            if (fraction.isPresent() && fraction.get() < 1) {
+                return Optional.of(new Quantity(whole.get() + fraction.get(), 2, false));
+            }
+        }
+        return Optional.of(new Quantity(whole.get(), 1, false));
+    }
+
+    private static boolean isFraction(String word) {
+        return word.indexOf('/') > 0 || word.length() == 1 && GLYPHS.containsKey(word.charAt(0));
+    }
+
+    /** The number a single word stands for: decimal point or comma, a fraction, a glyph, digits followed by a glyph. */
+    private static Optional<Double> number(String word) {
+        if (word.isEmpty()) {
+            return Optional.empty();
+        }
+        Double glyph = GLYPHS.get(word.charAt(word.length() - 1));
+        if (glyph != null) {
+            String whole = word.substring(0, word.length() - 1);
+            return whole.isEmpty() ? Optional.of(glyph) : decimal(whole).map(n -> n + glyph);
+        }
+        int slash = word.indexOf('/');
+        if (slash > 0) {
+            Optional<Double> above = decimal(word.substring(0, slash));
+            Optional<Double> below = decimal(word.substring(slash + 1));
+            return above.isPresent() && below.isPresent() && below.get() != 0
+                    ? Optional.of(above.get() / below.get())
+                    : Optional.empty();
+        }
+        return decimal(word);
+    }
+
+    private static Optional<Double> decimal(String word) {
+        boolean digits = false;
+        for (int i = 0; i < word.length(); i++) {
+            char c = word.charAt(i);
+            if (c >= '0' && c <= '9') {
+                digits = true;
+            } else if (c != '.' && c != ',' && !(c == '-' && i == 0)) {
+                return Optional.empty();
+            }
+        }
+        if (!digits || word.length() > 15) {
+            return Optional.empty();
+        }
+        String plain = isThousands(word) ? word.replace(",", "") : word.replace(',', '.');
+        try {
+            return Optional.of(Double.parseDouble(plain));
+        } catch (NumberFormatException several) {
+            return Optional.empty();
+        }
+    }
+
+    /** 1,500 is fifteen hundred; 1,5 is one and a half. */
+    private static boolean isThousands(String word) {
+        int comma = word.indexOf(',');
+        return comma > 0 && word.length() - comma == 4 && word.indexOf('.') < 0 && word.charAt(0) != '0';
+    }
+}
