@@ -7,6 +7,8 @@ import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -97,6 +99,60 @@ public final class Mixture {
                     powderMoisture,
                     Set.copyOf(allergens));
         }
+    }
+
+    /**
+     * A mixture taken apart, for keeping it outside of memory. {@link #of(Parts)} puts it together again.
+     *
+     * @param components the mass of each component that is there
+     * @param rawPowder starch powder that has not swollen, by kind
+     * @param swollenPowder starch powder that has
+     * @param body tomato-solids equivalents by texture; an index, no mass
+     * @param powderMoisture water that came bound in starch powders, part of the water
+     */
+    public record Parts(
+            Map<Component, Mass> components,
+            Map<StarchKind, Mass> rawPowder,
+            Map<StarchKind, Mass> swollenPowder,
+            Map<Texture, Mass> body,
+            Mass powderMoisture,
+            Set<Allergen> allergens) {}
+
+    public Parts parts() {
+        return new Parts(
+                present(Component.values(), kilograms),
+                present(StarchKind.values(), rawPowder),
+                present(StarchKind.values(), swollenPowder),
+                present(Texture.values(), body),
+                Mass.ofKilograms(powderMoisture),
+                allergens);
+    }
+
+    private static <K> Map<K, Mass> present(K[] keys, double[] amounts) {
+        Map<K, Mass> present = new LinkedHashMap<>();
+        for (int i = 0; i < keys.length; i++) {
+            if (amounts[i] > 0) {
+                present.put(keys[i], Mass.ofKilograms(amounts[i]));
+            }
+        }
+        return present;
+    }
+
+    /** The mixture of these parts. */
+    public static Mixture of(Parts parts) {
+        return new Mixture(
+                amounts(Component.COUNT, parts.components()),
+                amounts(KINDS, parts.rawPowder()),
+                amounts(KINDS, parts.swollenPowder()),
+                amounts(Texture.COUNT, parts.body()),
+                parts.powderMoisture().kilograms(),
+                Set.copyOf(parts.allergens()));
+    }
+
+    private static <K extends Enum<K>> double[] amounts(int size, Map<K, Mass> masses) {
+        double[] amounts = new double[size];
+        masses.forEach((key, mass) -> amounts[key.ordinal()] = mass.kilograms());
+        return amounts;
     }
 
     /** Everything of both. */
@@ -194,6 +250,17 @@ public final class Mixture {
             share = next > low && next < high ? next : (low + high) / 2;
         }
         return Share.of(share);
+    }
+
+    /** The same with so much water: evaporated to it, or topped up with plain water. */
+    public Mixture wateredTo(Mass water) {
+        double now = kg(Component.WATER);
+        if (water.kilograms() <= now) {
+            return now == 0 ? this : evaporatedTo(Share.of(water.kilograms() / now));
+        }
+        double[] after = kilograms.clone();
+        after[Component.WATER.ordinal()] = water.kilograms();
+        return new Mixture(after, rawPowder, swollenPowder, body, powderMoisture, allergens);
     }
 
     private double volatiles() {

@@ -3,11 +3,12 @@ package app.gradior.pot;
 import app.gradior.food.Component;
 import app.gradior.food.Mixture;
 import app.gradior.quantity.Bounds;
-import app.gradior.quantity.Celsius;
 import app.gradior.quantity.MassFlow;
 import app.gradior.quantity.Share;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.analysis.UnivariateFunction;
@@ -21,6 +22,8 @@ import org.hipparchus.ode.events.AdaptableInterval;
 import org.hipparchus.ode.events.ODEEventDetector;
 import org.hipparchus.ode.events.ODEEventHandler;
 import org.hipparchus.ode.nonstiff.DormandPrince54Integrator;
+import org.hipparchus.ode.sampling.StepNormalizer;
+import org.hipparchus.ode.sampling.StepNormalizerBounds;
 
 /**
  * A sauce losing water under unchanging conditions, as an ordinary differential equation in the share x of its water that
@@ -87,6 +90,11 @@ public final class BoilDown {
                 k * evaporation.waterLoss(mixture, thickness).kilogramsPerSecond() * mixture.lossPerWater());
     }
 
+    /** Minutes for the whole of its first water, at the pace with this share left; infinite where none leaves. */
+    public double minutesPerShareAt(Share waterLeft) {
+        return -1 / slope(waterLeft.value()) / 60;
+    }
+
     private double slope(double x) {
         if (x <= 0) {
             return 0;
@@ -139,6 +147,38 @@ public final class BoilDown {
         Share left = Share.of(Math.max(0, Math.min(1, end.getPrimaryState()[0])));
         return Optional.of(new Moment(Duration.ofNanos(Math.round(end.getTime() * 1e9)), left, at(left)));
     }
+
+    /**
+     * The walk at equal steps of time from its start to an end, both included.
+     *
+     * @param end over nought, up to {@link #HORIZON}
+     * @param steps 1 to 2000
+     */
+    public List<Sample> samples(Duration end, int steps) {
+        double seconds = Bounds.check("end in s", end.toMillis() / 1e3, 1e-3, HORIZON.toSeconds());
+        Bounds.check("steps", steps, 1, 2000);
+        List<Sample> samples = new ArrayList<>();
+        if (water == 0) {
+            samples.add(sample(0, 1));
+            samples.add(sample(seconds, 1));
+            return samples;
+        }
+        DormandPrince54Integrator integrator = integrator();
+        integrator.addStepHandler(new StepNormalizer(
+                seconds / steps,
+                (state, last) -> samples.add(sample(state.getTime(), state.getPrimaryState()[0])),
+                StepNormalizerBounds.BOTH));
+        integrator.integrate(equation(), new ODEState(0, new double[] {1}), seconds);
+        return samples;
+    }
+
+    private Sample sample(double seconds, double x) {
+        Share left = Share.of(Math.max(0, Math.min(1, x)));
+        return new Sample(seconds, at(left), lossAt(left));
+    }
+
+    /** The sauce at a time of the walk, and how fast it loses weight then. */
+    public record Sample(double seconds, Mixture mixture, MassFlow loss) {}
 
     /** A moment of the walk. */
     public record Moment(Duration after, Share waterLeft, Mixture mixture) {}
@@ -200,10 +240,5 @@ public final class BoilDown {
         public double g(ODEStateAndDerivative state) {
             return function.value(Math.max(0, Math.min(1, state.getPrimaryState()[0])));
         }
-    }
-
-    /** The temperature at the stove with this mixture in the pot. */
-    public Celsius stoveTemperature(Mixture mixture) {
-        return evaporation.stoveTemperature(mixture);
     }
 }

@@ -1,0 +1,452 @@
+package app.gradior.cook;
+
+import app.gradior.cook.Assimilation.Observation;
+import app.gradior.cook.CookEvent.Started;
+import app.gradior.food.Component;
+import app.gradior.food.Mixture;
+import app.gradior.plan.Knowledge;
+import app.gradior.plan.Snapshot;
+import app.gradior.plan.Target;
+import app.gradior.pot.Activity;
+import app.gradior.pot.BoilDown;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.MassFlow;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.ToDoubleFunction;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+
+/**
+ * A batch under way or finished: the fold of its events. Events may come in any order; they count in the order of their
+ * times. The same events always give the same cook.
+ */
+public final class Cook {
+    /** What measured ingredients are trusted to before the pot is weighed, as a share of their weight. */
+    private static final double FILLING_LOG_SD = 0.02;
+
+    /** How far the time of heating up may be off, as a share of it, while nobody has said that it simmers. */
+    private static final double HEAT_UP_SD_SHARE = 0.4;
+
+    private static final int PATH_POINTS = 24;
+
+    private final Started started;
+    private final List<CookEvent> events;
+    private final List<Told> told = new ArrayList<>();
+
+    private Conditions conditions;
+    private Evaporation evaporation;
+    private boolean onHeat = true;
+    private final boolean simmerSeen;
+    private final Instant simmersFrom;
+    private Instant at;
+    private Estimate estimate;
+    private Optional<CookEvent.Finished> finished = Optional.empty();
+
+    /**
+     * What a reading told.
+     *
+     * @param expected what was expected of it, in its own SI unit (kg, m, l, grade, °C)
+     * @param measured what it showed, in the same unit
+     * @param questioned whether it was too far off to be used unless confirmed
+     */
+    public record Told(CookEvent.Reading reading, double expected, double measured, boolean questioned) {}
+
+    private Cook(Started started, List<CookEvent> events) {
+        this.started = started;
+        this.events = events;
+        this.conditions = started.conditions();
+        this.evaporation = new Evaporation(conditions);
+        this.at = started.at();
+        Mixture mixture = started.mixture();
+        Optional<Instant> seen = events.stream()
+                .filter(CookEvent.Simmers.class::isInstance)
+                .map(CookEvent::at)
+                .findFirst();
+        this.simmerSeen = seen.isPresent();
+        this.simmersFrom = seen.orElseGet(() -> started.at()
+                .plus(evaporation.heatUp(mixture, started.temperature()).orElse(BoilDown.HORIZON)));
+        Knowledge knowledge = started.knowledge();
+        double massSd = FILLING_LOG_SD * mixture.mass().kilograms();
+        RealVector mean = new ArrayRealVector(
+                new double[] {
+                    mixture.mass(Component.WATER).kilograms(),
+                    Math.log(knowledge.k()),
+                    Math.log(knowledge.thickness().value())
+                },
+                false);
+        RealMatrix covariance = new Array2DRowRealMatrix(Estimate.SIZE, Estimate.SIZE);
+        covariance.setEntry(Estimate.WATER, Estimate.WATER, massSd * massSd);
+        covariance.setEntry(Estimate.LN_K, Estimate.LN_K, square(knowledge.logSdOfK()));
+        covariance.setEntry(Estimate.LN_THICKNESS, Estimate.LN_THICKNESS, square(knowledge.logSdOfThickness()));
+        this.estimate = new Estimate(mixture.cookedAt(evaporation.stoveTemperature(mixture)), mean, covariance);
+    }
+
+    private static double square(double value) {
+        return value * value;
+    }
+
+    /**
+     * The cook that these events tell.
+     *
+     * @throws IllegalArgumentException if none, or more than one, of them starts it
+     */
+    public static Cook of(Collection<? extends CookEvent> events) {
+        List<Started> starts = events.stream()
+                .filter(Started.class::isInstance)
+                .map(Started.class::cast)
+                .toList();
+        if (starts.size() != 1) {
+            throw new IllegalArgumentException("a cook has one start but there are " + starts.size());
+        }
+        Set<UUID> undone = new HashSet<>();
+        Set<UUID> confirmed = new HashSet<>();
+        for (CookEvent event : events) {
+            if (event instanceof CookEvent.Undone undo) {
+                undone.add(undo.event());
+            } else if (event instanceof CookEvent.Confirmed confirm) {
+                confirmed.add(confirm.reading());
+            }
+        }
+        List<CookEvent> counting = new ArrayList<>();
+        for (CookEvent event : events) {
+            if (!undone.contains(event.id()) && !(event instanceof Started)) {
+                counting.add(event);
+            }
+        }
+        counting.sort(Comparator.comparing(CookEvent::at));
+        Cook cook = new Cook(starts.get(0), List.copyOf(counting));
+        for (CookEvent event : counting) {
+            cook.fold(event, confirmed.contains(event.id()));
+        }
+        return cook;
+    }
+
+    private void fold(CookEvent event, boolean trusted) {
+        estimate = estimateAt(event.at());
+        at = event.at().isAfter(at) ? event.at() : at;
+        if (event instanceof CookEvent.Reading reading) {
+            observe(reading, trusted);
+        } else if (event instanceof CookEvent.HeatChanged change) {
+            change(conditions.with(change.activity()));
+        } else if (event instanceof CookEvent.LidChanged change) {
+            change(conditions.with(change.lid()));
+        } else if (event instanceof CookEvent.HeatSwitched heat) {
+            onHeat = heat.on();
+        } else if (event instanceof CookEvent.Added added) {
+            remix(estimate.mixture().plus(added.mixture()), added.mixture().mass());
+        } else if (event instanceof CookEvent.Blended) {
+            remix(estimate.mixture().blended(), Mass.ZERO);
+        } else if (event instanceof CookEvent.Strained strained) {
+            remix(estimate.mixture().strained(strained.solidsHeld(), strained.liquidHeld()), Mass.ZERO);
+        } else if (event instanceof CookEvent.Finished finish) {
+            finished = Optional.of(finish);
+            onHeat = false;
+            finish.yield().ifPresent(mass -> correct(Observation.weight(mass), true));
+            finish.look().ifPresent(look -> correct(Observation.spoon(look, stove()), true));
+        }
+    }
+
+    private void change(Conditions now) {
+        conditions = now;
+        evaporation = new Evaporation(now);
+    }
+
+    /** Puts another mixture in the pot; what went in is as uncertain as any filling. */
+    private void remix(Mixture mixture, Mass put) {
+        RealVector mean = estimate.mean().copy();
+        mean.setEntry(Estimate.WATER, mixture.mass(Component.WATER).kilograms());
+        RealMatrix covariance = estimate.covariance().copy();
+        covariance.addToEntry(Estimate.WATER, Estimate.WATER, square(FILLING_LOG_SD * put.kilograms()));
+        Mixture cooked = simmering(at) ? mixture.cookedAt(evaporation.stoveTemperature(mixture)) : mixture;
+        estimate = new Estimate(cooked, mean, covariance);
+    }
+
+    private Celsius stove() {
+        return evaporation.stoveTemperature(estimate.mixture());
+    }
+
+    private boolean simmering(Instant moment) {
+        return onHeat && !moment.isBefore(simmersFrom);
+    }
+
+    private void observe(CookEvent.Reading reading, boolean trusted) {
+        Optional<Observation> observation = observation(reading);
+        observation.ifPresent(seen -> {
+            Assimilation.Outcome outcome = Assimilation.correct(estimate, seen, trusted);
+            if (outcome.questioned() && agreesWithTheLast(reading, outcome)) {
+                // Two in a row that are off alike: what was believed is wrong, not the scale.
+                outcome = Assimilation.correct(doubted(outcome), seen, true);
+            }
+            estimate = outcome.estimate();
+            told.add(new Told(reading, outcome.expected(), outcome.measured(), outcome.questioned()));
+        });
+    }
+
+    private boolean agreesWithTheLast(CookEvent.Reading reading, Assimilation.Outcome outcome) {
+        if (told.isEmpty()) {
+            return false;
+        }
+        Told last = told.get(told.size() - 1);
+        double offNow = outcome.measured() - outcome.expected();
+        double offThen = last.measured() - last.expected();
+        return last.questioned()
+                && last.reading().getClass() == reading.getClass()
+                && offNow * offThen > 0
+                && Math.abs(offNow) < 3 * Math.abs(offThen)
+                && Math.abs(offThen) < 3 * Math.abs(offNow);
+    }
+
+    /** The estimate with its certainty about evaporation, thickness and weight taken back to the start's. */
+    private Estimate doubted(Assimilation.Outcome outcome) {
+        RealMatrix covariance = estimate.covariance().copy();
+        double off = FILLING_LOG_SD * estimate.mixture().mass().kilograms();
+        covariance.addToEntry(Estimate.WATER, Estimate.WATER, square(off));
+        covariance.addToEntry(Estimate.LN_K, Estimate.LN_K, square(Evaporation.PRIOR_LOG_SD));
+        covariance.addToEntry(Estimate.LN_THICKNESS, Estimate.LN_THICKNESS, square(ThicknessFactor.PRIOR_LOG_SD));
+        return new Estimate(outcome.estimate().reference(), estimate.mean(), covariance);
+    }
+
+    private Optional<Observation> observation(CookEvent.Reading reading) {
+        if (reading instanceof CookEvent.Weighed weighed) {
+            return Optional.of(Observation.weight(weighed.net()));
+        }
+        if (reading instanceof CookEvent.Dipped dipped) {
+            return Optional.of(Observation.depth(dipped.depth().metres(), evaporation));
+        }
+        if (reading instanceof CookEvent.Jugged jugged) {
+            return Optional.of(Observation.volume(jugged.volume().litres(), evaporation));
+        }
+        if (reading instanceof CookEvent.SpoonLooked spoon) {
+            return Optional.of(
+                    Observation.spoon(spoon.look(), spoon.temperature().orElse(stove())));
+        }
+        if (reading instanceof CookEvent.PlateSpreadRead plate) {
+            return Observation.plate(plate, estimate.mixture());
+        }
+        Celsius read = ((CookEvent.TemperatureRead) reading).temperature();
+        // Only a free boil has the temperature of its boiling point.
+        boolean boilsFreely = conditions.activity().compareTo(Activity.LIVELY_SIMMER) >= 0 && simmering(at);
+        return boilsFreely ? Optional.of(Observation.boiling(read, evaporation)) : Optional.empty();
+    }
+
+    private Assimilation.Outcome correct(Observation observation, boolean trusted) {
+        Assimilation.Outcome outcome = Assimilation.correct(estimate, observation, trusted);
+        estimate = outcome.estimate();
+        return outcome;
+    }
+
+    /** The estimate carried on to a moment, by evaporation alone; the present one if that is past. */
+    private Estimate estimateAt(Instant moment) {
+        Instant from = at.isBefore(simmersFrom) ? simmersFrom : at;
+        if (!onHeat || !moment.isAfter(from)) {
+            return estimate;
+        }
+        return Assimilation.predict(
+                estimate,
+                Optional.of(evaporation),
+                Duration.between(from, moment).toNanos() / 1e9);
+    }
+
+    public Started started() {
+        return started;
+    }
+
+    /** Everything that counts after the start, in the order of its time. */
+    public List<CookEvent> events() {
+        return events;
+    }
+
+    /** What the readings told, in order. */
+    public List<Told> told() {
+        return List.copyOf(told);
+    }
+
+    public Conditions conditions() {
+        return conditions;
+    }
+
+    public Optional<CookEvent.Finished> finished() {
+        return finished;
+    }
+
+    public boolean onHeat() {
+        return onHeat;
+    }
+
+    /** When it simmered, or is thought to. */
+    public Instant simmersFrom() {
+        return simmersFrom;
+    }
+
+    /** Evaporation against the model's as learnt so far, with its range. */
+    public Interval k() {
+        return Interval.logNormal(estimate.k(), estimate.sd(Estimate.LN_K));
+    }
+
+    /** The sauce's thickness factor as learnt so far, with its range. */
+    public Interval thickness() {
+        return Interval.logNormal(estimate.thickness().value(), estimate.sd(Estimate.LN_THICKNESS));
+    }
+
+    /** The most that can be in the pot at a moment: what went in so far, with what its measuring may be off. */
+    public Mass mostPossible(Instant moment) {
+        double kilograms = started.mixture().mass().kilograms();
+        for (CookEvent event : events) {
+            if (event instanceof CookEvent.Added added && !added.at().isAfter(moment)) {
+                kilograms += added.mixture().mass().kilograms();
+            }
+        }
+        return Mass.ofKilograms(kilograms * (1 + 4 * FILLING_LOG_SD) + 0.02);
+    }
+
+    /** What is to be expected from a moment on, as it is going now. */
+    public Forecast forecast(Instant now) {
+        Estimate present = estimateAt(now);
+        Mixture mixture = present.mixture();
+        ThicknessFactor thickness = present.thickness();
+        Snapshot current = Snapshot.of(mixture, evaporation, thickness);
+        Duration heatingUp = onHeat && simmersFrom.isAfter(now) ? Duration.between(now, simmersFrom) : Duration.ZERO;
+        Ahead ahead = new Ahead(present, heatingUp.toMillis() / 60_000.0);
+        return new Forecast(
+                now,
+                current,
+                present.grams(),
+                grade(present, current),
+                simmering(now)
+                        ? new MassFlow(present.k() * present.unitLoss(evaporation) * mixture.lossPerWater())
+                        : new MassFlow(0),
+                heatingUp,
+                ahead.minutesLeft(),
+                ahead.atTarget(),
+                ahead.path());
+    }
+
+    private Interval grade(Estimate present, Snapshot current) {
+        double water = present.mean().getEntry(Estimate.WATER);
+        double step = Math.max(1e-6, present.sd(Estimate.WATER));
+        double thicker = Thickness.grade(
+                        present.mixtureWith(Math.max(water * 0.01, water - step)), current.stove(), present.thickness())
+                .value();
+        double other = Thickness.grade(
+                        present.mixture(),
+                        current.stove(),
+                        ThicknessFactor.ofLogarithm(
+                                present.mean().getEntry(Estimate.LN_THICKNESS) + present.sd(Estimate.LN_THICKNESS)))
+                .value();
+        double middle = current.atStove().value();
+        return Interval.normal(middle, Math.hypot(thicker - middle, other - middle));
+    }
+
+    /** The walk from an estimate to the target. */
+    private final class Ahead {
+        private final Estimate present;
+        private final double heatingUpMinutes;
+        private final BoilDown boil;
+        private final Optional<BoilDown.Moment> moment;
+
+        Ahead(Estimate present, double heatingUpMinutes) {
+            this.present = present;
+            this.heatingUpMinutes = heatingUpMinutes;
+            this.boil = boil(present.thickness());
+            this.moment = onHeat || reachedAlready() ? boil.until(shortfall(boil)) : Optional.empty();
+        }
+
+        private boolean reachedAlready() {
+            return shortfall(boil).applyAsDouble(boil.start()) <= 0;
+        }
+
+        private BoilDown boil(ThicknessFactor thickness) {
+            return new BoilDown(present.mixture(), evaporation, thickness, present.k());
+        }
+
+        private ToDoubleFunction<Mixture> shortfall(BoilDown to) {
+            return target().shortfall(started.mixture(), to.evaporation(), to.thickness());
+        }
+
+        Optional<Interval> minutesLeft() {
+            return moment.map(m -> {
+                double minutes = m.after().toMillis() / 60_000.0;
+                return Interval.logNormal(minutes, Math.min(1, logSd(minutes))).plus(heatingUpMinutes);
+            });
+        }
+
+        Optional<Snapshot> atTarget() {
+            return moment.map(m -> Snapshot.of(m.mixture(), evaporation, present.thickness()));
+        }
+
+        /**
+         * Spread of the logarithm of the time left. In ln t = ln τ(W, θ) − ln k, with τ the time at k = 1, the derivatives
+         * are 1/(τ·u(W)), −1 and ∂ln τ/∂ln θ; the walk of ln k on the way adds a third of its variance at the end.
+         */
+        private double logSd(double minutes) {
+            if (minutes <= 0) {
+                return 0;
+            }
+            double unitSeconds = minutes * 60 * present.k();
+            double loss = present.unitLoss(evaporation);
+            double byWater = loss == 0 ? 0 : 1 / (unitSeconds * loss);
+            double byThickness = target().isThickness() ? byThickness(minutes) : 0;
+            RealVector gradient = new ArrayRealVector(new double[] {byWater, -1, byThickness}, false);
+            double variance = gradient.dotProduct(present.covariance().operate(gradient));
+            return Math.sqrt(variance + Assimilation.LN_K_WALK_VARIANCE_PER_S * minutes * 60 / 3);
+        }
+
+        private double byThickness(double minutes) {
+            double step = 0.05;
+            double ln = present.mean().getEntry(Estimate.LN_THICKNESS);
+            BoilDown thicker = boil(ThicknessFactor.ofLogarithm(ln + step));
+            return thicker.until(shortfall(thicker))
+                    .map(m -> Math.log(Math.max(0.01, m.after().toMillis() / 60_000.0) / minutes) / step)
+                    .orElse(0.0);
+        }
+
+        /** Weight ahead, to a fifth past the target, or an hour where there is none. */
+        List<Forecast.PathPoint> path() {
+            double span =
+                    moment.map(m -> m.after().toMillis() / 60_000.0 * 1.2 + 1).orElse(60.0);
+            double most = BoilDown.HORIZON.toMinutes();
+            double minutes = Math.min(most, span);
+            Duration end = Duration.ofMillis(Math.round(minutes * 60_000));
+            double sdK = present.sd(Estimate.LN_K);
+            double sdGrams = present.sd(Estimate.WATER) * 1000;
+            List<BoilDown.Sample> samples = onHeat ? boil.samples(end, PATH_POINTS) : List.of();
+            List<Forecast.PathPoint> path = new ArrayList<>();
+            for (BoilDown.Sample sample : samples) {
+                double grams = sample.mixture().mass().grams();
+                double t = sample.seconds() / 60.0;
+                double walked = Math.sqrt(sdK * sdK + Assimilation.LN_K_WALK_VARIANCE_PER_S * sample.seconds() / 3);
+                double lost = sample.loss().gramsPerMinute() * t * walked;
+                double cross = 2
+                        * 1000
+                        * present.covariance().getEntry(Estimate.WATER, Estimate.LN_K)
+                        * -sample.loss().gramsPerMinute()
+                        * t;
+                double sd = Math.sqrt(Math.max(0, sdGrams * sdGrams + lost * lost + cross));
+                path.add(new Forecast.PathPoint(t + heatingUpMinutes, Interval.normal(grams, sd)));
+            }
+            return path;
+        }
+    }
+
+    /** What the cook aims at. */
+    public Target target() {
+        return started.target();
+    }
+}

@@ -1,0 +1,96 @@
+package app.gradior.cook;
+
+import app.gradior.food.Mixture;
+import app.gradior.plan.Knowledge;
+import app.gradior.plan.Target;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Lid;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
+import app.gradior.quantity.Volume;
+import app.gradior.thickness.SpoonCoat;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Anything that happened in a cook. A cook is the fold of its events; nothing else is kept of it. */
+public sealed interface CookEvent {
+    /** Made by the client, so that sending twice is harmless. */
+    UUID id();
+
+    Instant at();
+
+    /** The pot went on the ring with this in it. */
+    record Started(
+            UUID id,
+            Instant at,
+            Mixture mixture,
+            Celsius temperature,
+            Conditions conditions,
+            Target target,
+            Knowledge knowledge)
+            implements CookEvent {}
+
+    /** It has come to its activity; until told so, the time of heating up is an estimate. */
+    record Simmers(UUID id, Instant at) implements CookEvent {}
+
+    record HeatChanged(UUID id, Instant at, Activity activity) implements CookEvent {}
+
+    record LidChanged(UUID id, Instant at, Lid lid) implements CookEvent {}
+
+    /** Off the heat, or on it again. */
+    record HeatSwitched(UUID id, Instant at, boolean on) implements CookEvent {}
+
+    /** Something went in. */
+    record Added(UUID id, Instant at, Mixture mixture) implements CookEvent {}
+
+    record Blended(UUID id, Instant at) implements CookEvent {}
+
+    /** It went through a sieve, with these shares held back. */
+    record Strained(UUID id, Instant at, Share solidsHeld, Share liquidHeld) implements CookEvent {}
+
+    /** An event that was none: taken back. */
+    record Undone(UUID id, Instant at, UUID event) implements CookEvent {}
+
+    /** A reading that looked wrong and is right. */
+    record Confirmed(UUID id, Instant at, UUID reading) implements CookEvent {}
+
+    /** It came off the heat, with so much of it, looking so. */
+    record Finished(UUID id, Instant at, Optional<Mass> yield, Optional<SpoonCoat> look) implements CookEvent {}
+
+    /** Something measured that tells of the state. */
+    sealed interface Reading extends CookEvent {}
+
+    /** The pot with the sauce on a scale, and what the pot weighs. */
+    record Weighed(UUID id, Instant at, Mass potAndSauce, Mass tare) implements Reading {
+        /** @throws IllegalArgumentException if the pot weighs more than pot and sauce together */
+        public Weighed {
+            if (potAndSauce.compareTo(tare) < 0) {
+                throw new IllegalArgumentException("pot and sauce (" + potAndSauce.grams()
+                        + " g) must not weigh less than the pot (" + tare.grams() + " g)");
+            }
+        }
+
+        public Mass net() {
+            return potAndSauce.minus(tare);
+        }
+    }
+
+    /** How deep it stands on a spoon handle or ruler. */
+    record Dipped(UUID id, Instant at, Length depth) implements Reading {}
+
+    /** All of it poured into a jug. */
+    record Jugged(UUID id, Instant at, Volume volume) implements Reading {}
+
+    /** How it coats a spoon, at the stove unless a temperature is given. */
+    record SpoonLooked(UUID id, Instant at, SpoonCoat look, Optional<Celsius> temperature) implements Reading {}
+
+    /** How far 15 ml spread on a plate in 30 s, at its temperature on the plate. */
+    record PlateSpreadRead(UUID id, Instant at, Length diameter, Celsius temperature) implements Reading {}
+
+    /** A thermometer in it; tells its Brix while it boils freely. */
+    record TemperatureRead(UUID id, Instant at, Celsius temperature) implements Reading {}
+}

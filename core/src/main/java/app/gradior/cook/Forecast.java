@@ -1,0 +1,42 @@
+package app.gradior.cook;
+
+import app.gradior.plan.Snapshot;
+import app.gradior.quantity.Interval;
+import app.gradior.quantity.MassFlow;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is to be expected of a cook from now on.
+ *
+ * @param now the moment it is made for
+ * @param current the sauce as it is believed to be
+ * @param grams its weight, with its range
+ * @param grade its grade at the stove, with its range
+ * @param loss how fast it loses weight
+ * @param heatingUp how long until it simmers; nought once it does
+ * @param minutesLeft until the target, heating up included; empty if it will not get there as it is going
+ * @param atTarget the sauce when it gets there
+ * @param path the weight in minutes from now, with its range, to a little past the target
+ */
+public record Forecast(
+        Instant now,
+        Snapshot current,
+        Interval grams,
+        Interval grade,
+        MassFlow loss,
+        Duration heatingUp,
+        Optional<Interval> minutesLeft,
+        Optional<Snapshot> atTarget,
+        List<PathPoint> path) {
+
+    /** Weight at a moment ahead. */
+    public record PathPoint(double minutes, Interval grams) {}
+
+    /** Whether the target is reached. */
+    public boolean reached() {
+        return minutesLeft.filter(left -> left.middle() == 0).isPresent();
+    }
+}

@@ -1,0 +1,84 @@
+package app.gradior.plan;
+
+import app.gradior.food.Component;
+import app.gradior.food.Mixture;
+import app.gradior.physics.ChoiOkos;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Ring;
+import app.gradior.quantity.Volume;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** What to mind, where it applies. Short, and no substitute for local rules and tested recipes. */
+public enum Caution {
+    POT_OVERFLOWS("This pot does not hold it all: take a larger one."),
+    POT_TOO_FULL("Over two thirds full: it may boil over. Take a larger pot or keep the heat low."),
+    ACID_IN_BARE_METAL("Sour sauce in bare metal takes up metal and its taste: use steel, enamel or lined copper."),
+    SPIRIT_NEAR_FLAME("Strong alcohol near a flame can flare: pour it off the heat, hood off, lid at hand."),
+    ALCOHOL_REMAINS("Some alcohol remains, however long it cooks."),
+    CATCHES("Thick or sugary at this heat: it catches and burns. Lower the heat and stir often."),
+    HOT_SUGAR("Hot sugar burns deep: keep hands and children away, never taste it from the pot."),
+    RING_TOO_WEAK("This ring can't keep that activity up in this pot: what it can do is counted."),
+    KEEP_COLD("Cool within two hours and keep at 4 °C or below; it is not for the shelf.");
+
+    private static final double SOUR_ACID_SHARE = 0.004;
+    private static final double STRONG_ETHANOL_SHARE = 0.15;
+    private static final double LEFT_ETHANOL_SHARE = 0.0005;
+    private static final double CATCHING_GRADE = 4.5;
+    private static final double CATCHING_BRIX = 0.60;
+
+    private final String words;
+
+    Caution(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** What to mind on the way from one state to another. */
+    static Set<Caution> of(Snapshot from, Snapshot to, Conditions conditions, boolean limitedByPower) {
+        Set<Caution> cautions = EnumSet.of(KEEP_COLD);
+        Mixture start = from.mixture();
+        Volume hot = ChoiOkos.volume(start, from.stove());
+        if (conditions.pot().overflowsWith(hot)) {
+            cautions.add(POT_OVERFLOWS);
+        } else if (!conditions.pot().holds(hot)) {
+            cautions.add(POT_TOO_FULL);
+        }
+        if (conditions.pot().material().reactsWithAcid() && to.acid().value() > SOUR_ACID_SHARE) {
+            cautions.add(ACID_IN_BARE_METAL);
+        }
+        if (from.alcohol().value() > STRONG_ETHANOL_SHARE && conditions.ring().kind() == Ring.Kind.GAS) {
+            cautions.add(SPIRIT_NEAR_FLAME);
+        }
+        if (start.mass(Component.ETHANOL).kilograms() > 0 && to.alcohol().value() > LEFT_ETHANOL_SHARE) {
+            cautions.add(ALCOHOL_REMAINS);
+        }
+        if (catches(to, conditions.activity())) {
+            cautions.add(CATCHES);
+        }
+        if (to.brix().value() > CATCHING_BRIX) {
+            cautions.add(HOT_SUGAR);
+        }
+        if (limitedByPower) {
+            cautions.add(RING_TOO_WEAK);
+        }
+        return cautions;
+    }
+
+    private static boolean catches(Snapshot at, Activity activity) {
+        boolean simmersOrMore = activity.compareTo(Activity.SIMMER) >= 0;
+        return simmersOrMore
+                && (at.atStove().value() > CATCHING_GRADE || at.brix().value() > CATCHING_BRIX);
+    }
+
+    /** How often to stir, in minutes: 8 when thin, down to 1 when thick or sugary. */
+    public static int stirEveryMinutes(Snapshot at) {
+        double byGrade = 8 - 7 * (at.atStove().value() - 3) / 2.5;
+        double byBrix = 8 - 7 * (at.brix().value() - 0.35) / 0.35;
+        return (int) Math.round(Math.max(1, Math.min(8, Math.min(byGrade, byBrix))));
+    }
+}

@@ -1,0 +1,123 @@
+package app.gradior.plan;
+
+import app.gradior.food.Ingredient;
+import app.gradior.food.IngredientTable;
+import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
+import app.gradior.quantity.Bounds;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Mass;
+import app.gradior.thickness.Grade;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+
+/**
+ * A starch slurry that lifts a sauce to a grade: found by the same function that forecasts the sauce, so that the slurry
+ * poured gives the grade asked.
+ *
+ * @param powder starch as bought
+ * @param water the cold water it is stirred into
+ * @param after the sauce with all of it, swollen
+ * @param thirds the grade at the serving temperature after each third poured
+ */
+public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, List<Grade> thirds) {
+    /** More starch than this share of the sauce makes glue, and the model is not meant for it. */
+    private static final double MOST_POWDER_SHARE = 0.25;
+
+    private static final double TEASPOON_ML = 5;
+
+    /** What asking for a slurry comes to. */
+    public sealed interface Answer {
+        record Found(Slurry slurry) implements Answer {}
+
+        /** The sauce is as thick as that without any. */
+        record NoneNeeded(Grade now) implements Answer {}
+
+        /** No amount that makes sense gives it; the nearest is given. */
+        record NotEnough(Slurry nearest, Grade reached) implements Answer {}
+    }
+
+    /**
+     * The slurry for a grade.
+     *
+     * @param waterPerPowder cold water by weight of starch, 0.3 to 20
+     * @param served where the grade is judged
+     */
+    public static Answer forGrade(
+            Mixture sauce,
+            StarchKind kind,
+            double waterPerPowder,
+            Grade wanted,
+            Celsius served,
+            ThicknessFactor thickness) {
+        Bounds.check("water by weight of starch", waterPerPowder, 0.3, 20);
+        Pour pour = new Pour(sauce, kind, waterPerPowder, served, thickness);
+        Grade now = pour.grade(0);
+        if (now.compareTo(wanted) >= 0) {
+            return new Answer.NoneNeeded(now);
+        }
+        double most = MOST_POWDER_SHARE * sauce.mass().kilograms();
+        OptionalDouble powder =
+                Solver.rising(kg -> pour.grade(kg).value() - wanted.value(), 0, most, 1e-9 * most + 1e-12);
+        if (powder.isEmpty()) {
+            return new Answer.NotEnough(pour.slurry(most), pour.grade(most));
+        }
+        return new Answer.Found(pour.slurry(powder.getAsDouble()));
+    }
+
+    /** What so much starch gives: the reverse question. */
+    public static Slurry of(
+            Mixture sauce,
+            StarchKind kind,
+            Mass powder,
+            double waterPerPowder,
+            Celsius served,
+            ThicknessFactor thickness) {
+        Bounds.check("water by weight of starch", waterPerPowder, 0.3, 20);
+        return new Pour(sauce, kind, waterPerPowder, served, thickness).slurry(powder.kilograms());
+    }
+
+    /** The powder in level teaspoons of 5 ml. */
+    public double levelTeaspoons() {
+        return powder.grams() / kind.gramsPerMillilitre() / TEASPOON_ML;
+    }
+
+    /** Everything that stays the same while the amount is sought. */
+    private record Pour(
+            Mixture sauce, StarchKind kind, double waterPerPowder, Celsius served, ThicknessFactor thickness) {
+        private static final Ingredient WATER = IngredientTable.shipped().get("water");
+
+        Mixture after(double powderKg) {
+            Mixture slurry = powder(kind)
+                    .of(Mass.ofKilograms(powderKg))
+                    .plus(WATER.of(Mass.ofKilograms(powderKg * waterPerPowder)));
+            return sauce.plus(slurry).cookedAt(kind.thickensFullyAt());
+        }
+
+        Grade grade(double powderKg) {
+            return Thickness.grade(after(powderKg), served, thickness);
+        }
+
+        Slurry slurry(double powderKg) {
+            List<Grade> thirds = IntStream.rangeClosed(1, 3)
+                    .mapToObj(third -> grade(powderKg * third / 3))
+                    .toList();
+            return new Slurry(
+                    kind,
+                    Mass.ofKilograms(powderKg),
+                    Mass.ofKilograms(powderKg * waterPerPowder),
+                    after(powderKg),
+                    thirds);
+        }
+
+        private static Ingredient powder(StarchKind kind) {
+            return IngredientTable.shipped().all().stream()
+                    .filter(i -> i.starch().filter(kind::equals).isPresent())
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalStateException("no ingredient is " + kind.label()));
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package app.gradior.plan;
+
+import app.gradior.food.IngredientTable;
+import app.gradior.food.Mixture;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Mass;
+import app.gradior.thickness.Grade;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Liquid that thins a sauce back to a grade.
+ *
+ * @param liquid how much to add
+ * @param after the sauce with it
+ */
+public record ThinBack(Mass liquid, Mixture after) {
+    /** More than this many times the sauce is another sauce. */
+    private static final double MOST_TIMES = 20;
+
+    /** Thinning with water. */
+    public static Optional<ThinBack> water(Mixture sauce, Grade wanted, Celsius served, ThicknessFactor thickness) {
+        Mixture water = IngredientTable.shipped().get("water").of(Mass.ofKilograms(1));
+        return with(water, sauce, wanted, served, thickness);
+    }
+
+    /**
+     * Thinning with any liquid.
+     *
+     * @param liquid some of it; only its make-up counts
+     * @return none of it if the sauce is thin enough; empty if the liquid is itself too thick to do it
+     */
+    public static Optional<ThinBack> with(
+            Mixture liquid, Mixture sauce, Grade wanted, Celsius served, ThicknessFactor thickness) {
+        Mixture perKilogram = liquid.times(1 / liquid.mass().kilograms());
+        double tooThick = Thickness.grade(sauce, served, thickness).value() - wanted.value();
+        if (tooThick <= 0) {
+            return Optional.of(new ThinBack(Mass.ZERO, sauce));
+        }
+        double most = MOST_TIMES * sauce.mass().kilograms();
+        OptionalDouble kilograms = Solver.rising(
+                kg -> wanted.value()
+                        - Thickness.grade(sauce.plus(perKilogram.times(kg)), served, thickness)
+                                .value(),
+                0,
+                most,
+                1e-9 * most);
+        return kilograms.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new ThinBack(
+                        Mass.ofKilograms(kilograms.getAsDouble()),
+                        sauce.plus(perKilogram.times(kilograms.getAsDouble()))));
+    }
+}

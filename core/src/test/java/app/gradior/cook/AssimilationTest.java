@@ -1,0 +1,81 @@
+package app.gradior.cook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Percentage.withPercentage;
+
+import app.gradior.plan.Target;
+import app.gradior.quantity.Mass;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class AssimilationTest {
+    private static final Target HALF = new Target.Weight(Mass.ofGrams(390));
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
+    void fiveWeighingsFindTheEvaporationOfThePot(int seed) {
+        Random random = new Random(seed * 7919L);
+        double k = 0.5 * Math.pow(4, random.nextDouble());
+        SimulatedCook simulated = new SimulatedCook(k, random, HALF);
+        for (int i = 1; i <= 5; i++) {
+            simulated.weighAt(i * 5 / k);
+        }
+
+        assertThat(simulated.cook().k().middle()).as("seed %d", seed).isCloseTo(k, withPercentage(10));
+    }
+
+    @Test
+    void theRangeOfTheEvaporationHoldsTheTruthFourTimesOutOfFive() {
+        long seed = 20261124;
+        Random random = new Random(seed);
+        int held = 0;
+        int runs = 500;
+        for (int run = 0; run < runs; run++) {
+            double k = Math.exp(0.35 * random.nextGaussian());
+            SimulatedCook simulated =
+                    new SimulatedCook(SimulatedCook.SAUCE, k, 0.02 * random.nextGaussian(), random, HALF);
+            for (int i = 1; i <= 5; i++) {
+                simulated.weighAt(i * 5);
+            }
+            held += simulated.cook().k().contains(k) ? 1 : 0;
+        }
+
+        assertThat(held / (double) runs).as("seed %d", seed).isBetween(0.70, 0.90);
+    }
+
+    @Test
+    void theRangeOfTheTimeLeftHoldsTheTruthFourTimesOutOfFive() {
+        long seed = 77;
+        Random random = new Random(seed);
+        int held = 0;
+        int runs = 500;
+        for (int run = 0; run < runs; run++) {
+            double k = Math.exp(0.35 * random.nextGaussian());
+            SimulatedCook simulated =
+                    new SimulatedCook(SimulatedCook.SAUCE, k, 0.02 * random.nextGaussian(), random, HALF);
+            for (int i = 1; i <= 3; i++) {
+                simulated.weighAt(i * 4 / k);
+            }
+            double left = simulated
+                                    .truth()
+                                    .until(m -> m.mass().grams() - 390)
+                                    .orElseThrow()
+                                    .after()
+                                    .toMillis()
+                            / 60_000.0
+                    - 12 / k;
+            held += simulated
+                            .cook()
+                            .forecast(simulated.minute(12 / k))
+                            .minutesLeft()
+                            .orElseThrow()
+                            .contains(left)
+                    ? 1
+                    : 0;
+        }
+
+        assertThat(held / (double) runs).as("seed %d", seed).isBetween(0.70, 0.90);
+    }
+}
