@@ -1,0 +1,75 @@
+package app.gradior.web;
+
+import app.gradior.quantity.Interval;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
+import app.gradior.quantity.Volume;
+import app.gradior.thickness.Grade;
+import java.time.Duration;
+import java.util.Locale;
+import org.springframework.stereotype.Component;
+
+/** Numbers as a cook would say them. Templates know it as {@code @say}. */
+@Component("say")
+public class Wording {
+    private static final double GRAMS_PER_OUNCE = 28.349523125;
+
+    /** Grams to the gram, under ten to a tenth. */
+    public String grams(Mass mass) {
+        return grams(mass.grams());
+    }
+
+    public String grams(double grams) {
+        return grams < 9.95 ? number(grams, 1) + " g" : Math.round(grams) + " g";
+    }
+
+    /** Grams as a cook rounds an estimate: to 5 g. */
+    public String about(double grams) {
+        return grams < 30 ? grams(grams) : 5 * Math.round(grams / 5) + " g";
+    }
+
+    public String ounces(Mass mass) {
+        return number(mass.grams() / GRAMS_PER_OUNCE, 1) + " oz";
+    }
+
+    public String millilitres(Volume volume) {
+        double ml = volume.millilitres();
+        return ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
+    }
+
+    public String percent(Share share) {
+        double percent = share.percent();
+        return number(percent, percent < 10 ? 1 : 0) + " %";
+    }
+
+    /** A small share that is never called nought while there is some. */
+    public String trace(Share share) {
+        return share.value() > 0 && share.percent() < 0.1 ? "under 0.1 %" : percent(share);
+    }
+
+    public String grade(Grade grade) {
+        return number(grade.value(), 1);
+    }
+
+    public String number(double value, int digits) {
+        return String.format(Locale.ROOT, "%." + digits + "f", value);
+    }
+
+    /** A range of minutes without its unit: "18 to 29". */
+    public String range(Interval minutes) {
+        return Math.round(minutes.low()) + " to " + Math.round(minutes.high());
+    }
+
+    public String minutes(Duration duration) {
+        return Math.round(duration.toSeconds() / 60.0) + " min";
+    }
+
+    public String minutes(double minutes) {
+        return minutes < 90 ? Math.round(minutes) + " min" : hours(minutes);
+    }
+
+    private String hours(double minutes) {
+        long whole = Math.round(minutes / 5) * 5;
+        return whole / 60 + " h " + (whole % 60 == 0 ? "" : whole % 60 + " min");
+    }
+}

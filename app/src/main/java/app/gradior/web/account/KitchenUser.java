@@ -1,0 +1,52 @@
+package app.gradior.web.account;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** Who is signed in, and to which kitchen: the one that every query is bound to. */
+public final class KitchenUser implements UserDetails {
+    private static final long serialVersionUID = 1;
+
+    private final UUID kitchenId;
+    private final String kitchenName;
+    private final String name;
+    private final String passwordHash;
+
+    KitchenUser(UUID kitchenId, String kitchenName, String name, String passwordHash) {
+        this.kitchenId = kitchenId;
+        this.kitchenName = kitchenName;
+        this.name = name;
+        this.passwordHash = passwordHash;
+    }
+
+    public UUID kitchenId() {
+        return kitchenId;
+    }
+
+    public String getKitchenName() {
+        return kitchenName;
+    }
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return List.of();
+    }
+
+    @Override
+    public String getPassword() {
+        return passwordHash;
+    }
+
+    @Override
+    public String getUsername() {
+        return name;
+    }
+
+    /** The same person in a session, without the hash. */
+    KitchenUser withoutPassword() {
+        return new KitchenUser(kitchenId, kitchenName, name, "");
+    }
+}

@@ -1,0 +1,165 @@
+package app.gradior.web.cook;
+
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.food.Mixture;
+import app.gradior.plan.Knowledge;
+import app.gradior.plan.Target;
+import app.gradior.pot.Conditions;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Mass;
+import app.gradior.web.NotFound;
+import app.gradior.web.Wording;
+import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.sauce.Sauce;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps cooks as their stored events. */
+@Component
+public class CookBook {
+    /** How far a device's clock may run ahead of the server's. */
+    private static final Duration CLOCK_SLACK = Duration.ofMinutes(2);
+
+    private static final int MOST_EVENTS = 2000;
+
+    private final CookMapper mapper;
+    private final CookEventCodec codec;
+    private final Clock clock;
+    private final Wording say;
+
+    CookBook(CookMapper mapper, CookEventCodec codec, Clock clock, Wording say) {
+        this.mapper = mapper;
+        this.codec = codec;
+        this.clock = clock;
+        this.say = say;
+    }
+
+    /** A cook with its name. */
+    public record Kept(CookRow row, Cook cook) {}
+
+    /** An event that can't be as it was sent; its message says to the cook what to do. */
+    public static class Refused extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        Refused(String message) {
+            super(message);
+        }
+    }
+
+    public Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    /**
+     * Starts a cook; a second call with the same ids changes nothing.
+     *
+     * @return the cook's id
+     */
+    @Transactional
+    public UUID start(
+            UUID kitchen, UUID cookId, Sauce sauce, KitchenPot pot, Conditions conditions, Target target, Instant at) {
+        if (mapper.find(kitchen, cookId).isPresent()) {
+            return cookId;
+        }
+        Mixture mixture = sauce.read().mixture();
+        Instant moment = at.truncatedTo(ChronoUnit.MICROS);
+        mapper.insert(
+                kitchen,
+                pot.id(),
+                new CookRow(cookId, sauce.id(), sauce.version(), sauce.name(), pot.name(), moment, null));
+        store(
+                kitchen,
+                cookId,
+                new CookEvent.Started(
+                        UUID.randomUUID(), moment, mixture, Celsius.ROOM, conditions, target, Knowledge.NONE));
+        return cookId;
+    }
+
+    /**
+     * Appends an event; one that is there already changes nothing.
+     *
+     * @throws NotFound if the kitchen has no such cook
+     * @throws Refused if the event can't be
+     */
+    @Transactional
+    public Kept append(UUID kitchen, UUID cookId, CookEvent event) {
+        CookRow row = mapper.lock(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
+        List<CookMapper.EventRow> rows = mapper.events(kitchen, cookId);
+        if (rows.stream().noneMatch(r -> r.id().equals(event.id()))) {
+            check(row, fold(rows), rows.size(), event);
+            store(kitchen, cookId, event);
+            if (event instanceof CookEvent.Finished) {
+                mapper.finish(kitchen, cookId, event.at());
+            }
+        }
+        return find(kitchen, cookId);
+    }
+
+    private void check(CookRow row, Cook cook, int events, CookEvent event) {
+        if (row.finishedAt() != null) {
+            throw new Refused("This cook is finished: it stands in the journal.");
+        }
+        if (events >= MOST_EVENTS) {
+            throw new Refused("This cook has as many entries as it can hold: take it off and start another.");
+        }
+        if (event.at().isAfter(now().plus(CLOCK_SLACK)) || event.at().isBefore(row.startedAt())) {
+            throw new Refused("That is not within the time of this cook: check the clock of this device.");
+        }
+        if (event instanceof CookEvent.Weighed weighed) {
+            checkWeight(cook, weighed.net(), weighed.tare(), event.at());
+        } else if (event instanceof CookEvent.Finished finished) {
+            finished.yield().ifPresent(mass -> checkWeight(cook, mass, Mass.ZERO, event.at()));
+        } else if (event instanceof CookEvent.Undone undone
+                && cook.events().stream().noneMatch(e -> e.id().equals(undone.event()))) {
+            throw new Refused("That entry is not part of this cook any more.");
+        }
+    }
+
+    private void checkWeight(Cook cook, Mass net, Mass tare, Instant at) {
+        Mass most = cook.mostPossible(at);
+        if (net.compareTo(most) > 0) {
+            String pot = tare.kilograms() > 0
+                    ? " Is the lid or the spoon on the scale too, or is it another pot than the one of "
+                            + say.grams(tare) + "?"
+                    : " Is the pot in that weight?";
+            throw new Refused("That would be " + say.grams(net) + " of sauce, more than the "
+                    + say.grams(cook.started().mixture().mass()) + " that went in." + pot);
+        }
+    }
+
+    public Kept find(UUID kitchen, UUID cookId) {
+        CookRow row = mapper.find(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
+        return new Kept(row, fold(mapper.events(kitchen, cookId)));
+    }
+
+    public List<Kept> underWay(UUID kitchen) {
+        return mapper.underWay(kitchen).stream()
+                .map(row -> new Kept(row, fold(mapper.events(kitchen, row.id()))))
+                .toList();
+    }
+
+    public List<Kept> finished(UUID kitchen) {
+        return mapper.finished(kitchen).stream()
+                .map(row -> new Kept(row, fold(mapper.events(kitchen, row.id()))))
+                .toList();
+    }
+
+    private Cook fold(List<CookMapper.EventRow> rows) {
+        return Cook.of(rows.stream().map(row -> codec.read(row.body())).toList());
+    }
+
+    private void store(UUID kitchen, UUID cookId, CookEvent event) {
+        mapper.store(
+                kitchen,
+                cookId,
+                new CookMapper.EventRow(event.id(), CookEventCodec.kind(event), event.at(), codec.write(event)),
+                now());
+    }
+}

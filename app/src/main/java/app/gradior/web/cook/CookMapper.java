@@ -1,0 +1,56 @@
+package app.gradior.web.cook;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Cooks and their events. */
+@Mapper
+interface CookMapper {
+    String COLUMNS = "select id, sauce_id, sauce_version, sauce_name, pot_name, started_at, finished_at from cook ";
+
+    record EventRow(UUID id, String kind, Instant at, String body) {}
+
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id}")
+    Optional<CookRow> find(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    /** The cook, locked until the transaction ends, so that its events are judged one after another. */
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id} for update")
+    Optional<CookRow> lock(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is null order by started_at")
+    List<CookRow> underWay(@Param("kitchen") UUID kitchen);
+
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is not null order by finished_at desc")
+    List<CookRow> finished(@Param("kitchen") UUID kitchen);
+
+    @Insert("""
+            insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, sauce_name, pot_name, started_at)
+            values (#{cook.id}, #{kitchen}, #{cook.sauceId}, #{cook.sauceVersion}, #{pot}, #{cook.sauceName},
+              #{cook.potName}, #{cook.startedAt})""")
+    void insert(@Param("kitchen") UUID kitchen, @Param("pot") UUID pot, @Param("cook") CookRow cook);
+
+    @Update("update cook set finished_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    void finish(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+
+    @Select("""
+            select id, kind, at, body from cook_event
+            where kitchen_id = #{kitchen} and cook_id = #{cook} order by seq""")
+    List<EventRow> events(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
+
+    /** Stores an event; a second one of the same id changes nothing. */
+    @Insert("""
+            insert ignore into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body)
+            values (#{event.id}, #{kitchen}, #{cook}, #{event.kind}, #{event.at}, #{now}, #{event.body})""")
+    int store(
+            @Param("kitchen") UUID kitchen,
+            @Param("cook") UUID cook,
+            @Param("event") EventRow event,
+            @Param("now") Instant now);
+}

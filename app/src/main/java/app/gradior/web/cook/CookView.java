@@ -1,0 +1,201 @@
+package app.gradior.web.cook;
+
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.cook.Forecast;
+import app.gradior.plan.Caution;
+import app.gradior.plan.Snapshot;
+import app.gradior.quantity.Interval;
+import app.gradior.web.Wording;
+import app.gradior.web.plan.PlanForm;
+import app.gradior.web.plan.PlanWords;
+import app.gradior.web.pot.PotDrawing;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A cook as its page shows it at one moment. */
+public final class CookView {
+    private final CookBook.Kept kept;
+    private final Instant now;
+    private final Forecast forecast;
+    private final Wording say;
+    private final PlanWords words;
+
+    CookView(CookBook.Kept kept, Instant now, Wording say, PlanWords words) {
+        this.kept = kept;
+        this.now = now;
+        this.forecast = kept.cook().forecast(now);
+        this.say = say;
+        this.words = words;
+    }
+
+    public CookRow getRow() {
+        return kept.row();
+    }
+
+    public Cook getCook() {
+        return kept.cook();
+    }
+
+    public Forecast getForecast() {
+        return forecast;
+    }
+
+    public String getTarget() {
+        return words.target(kept.cook().target());
+    }
+
+    public String getLid() {
+        return PlanForm.keyOf(kept.cook().conditions().lid());
+    }
+
+    public Optional<Interval> getMinutesLeft() {
+        return forecast.minutesLeft();
+    }
+
+    public Snapshot getStart() {
+        return kept.cook().forecast(kept.row().startedAt()).current();
+    }
+
+    public PotDrawing getPotDrawing() {
+        return PotDrawing.of(kept.cook().conditions().pot());
+    }
+
+    public int getStirEvery() {
+        return Caution.stirEveryMinutes(forecast.current());
+    }
+
+    /** Something that happened, said in words. */
+    public record Entry(CookEvent event, String words, boolean questioned, boolean undoable) {}
+
+    /** What happened so far, the latest first. */
+    public List<Entry> getEntries() {
+        List<Entry> entries = new ArrayList<>();
+        for (CookEvent event : kept.cook().events()) {
+            boolean questioned = kept.cook().told().stream()
+                    .anyMatch(t -> t.questioned() && t.reading().id().equals(event.id()));
+            boolean confirms = event instanceof CookEvent.Undone || event instanceof CookEvent.Confirmed;
+            if (!confirms) {
+                entries.add(0, new Entry(event, said(event), questioned, !(event instanceof CookEvent.Finished)));
+            }
+        }
+        return entries;
+    }
+
+    private String said(CookEvent event) {
+        if (event instanceof CookEvent.Weighed weighed) {
+            return say.grams(weighed.net()) + " weighed";
+        }
+        if (event instanceof CookEvent.HeatChanged heat) {
+            return "heat to a " + heat.activity().label();
+        }
+        if (event instanceof CookEvent.LidChanged lid) {
+            return "lid " + lidWords(PlanForm.keyOf(lid.lid()));
+        }
+        if (event instanceof CookEvent.Simmers) {
+            return "it simmers";
+        }
+        if (event instanceof CookEvent.SpoonLooked spoon) {
+            return "spoon: " + spoon.look().words();
+        }
+        if (event instanceof CookEvent.Finished finished) {
+            return "taken off"
+                    + finished.yield().map(m -> ", " + say.grams(m)).orElse("")
+                    + finished.look().map(l -> "; " + l.words()).orElse("");
+        }
+        return CookEventCodec.kind(event);
+    }
+
+    static String lidWords(String key) {
+        return key.equals("screen") ? "splatter screen" : key;
+    }
+
+    /** What the latest reading changed, in a line; empty before the first. */
+    public Optional<String> getNews() {
+        List<Cook.Told> told = kept.cook().told();
+        if (told.isEmpty()) {
+            return Optional.empty();
+        }
+        Cook.Told last = told.get(told.size() - 1);
+        if (last.questioned()) {
+            return Optional.of(
+                    "A weight of " + say.grams(last.measured() * 1000) + " does not fit what came before: about "
+                            + say.about(last.expected() * 1000)
+                            + " was expected. Is it mistyped, or was the pot left out? It is not counted until you say it is right.");
+        }
+        List<CookEvent> before = new ArrayList<>();
+        before.add(kept.cook().started());
+        kept.cook().events().stream()
+                .filter(e -> !e.id().equals(last.reading().id())
+                        && !e.at().isAfter(last.reading().at()))
+                .forEach(before::add);
+        Forecast then = Cook.of(before).forecast(last.reading().at());
+        Forecast after = kept.cook().forecast(last.reading().at());
+        String losing = "Losing " + Math.round(after.loss().gramsPerMinute()) + " g a minute"
+                + (Math.round(then.loss().gramsPerMinute())
+                                == Math.round(after.loss().gramsPerMinute())
+                        ? ", as thought"
+                        : ", not " + Math.round(then.loss().gramsPerMinute()));
+        return Optional.of(say.grams(last.measured() * 1000) + " weighed. " + losing + later(then, after) + ".");
+    }
+
+    private String later(Forecast then, Forecast after) {
+        if (then.minutesLeft().isEmpty() || after.minutesLeft().isEmpty()) {
+            return "";
+        }
+        long more = Math.round(
+                after.minutesLeft().get().middle() - then.minutesLeft().get().middle());
+        return more == 0 ? "" : ": " + Math.abs(more) + " min " + (more > 0 ? "longer" : "sooner");
+    }
+
+    /** What the page draws: readings, the plan as it was at the start, and the band ahead; minutes since the start. */
+    public Map<String, Object> drawing() {
+        Map<String, Object> drawing = new LinkedHashMap<>();
+        List<Map<String, Object>> readings = new ArrayList<>();
+        Instant start = kept.row().startedAt();
+        readings.add(Map.of(
+                "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams(), "used", true));
+        for (Cook.Told told : kept.cook().told()) {
+            if (told.reading() instanceof CookEvent.Weighed weighed) {
+                readings.add(Map.of(
+                        "minutes", minutesSince(start, weighed.at()),
+                        "grams", weighed.net().grams(),
+                        "used", !told.questioned()));
+            }
+        }
+        kept.cook()
+                .finished()
+                .ifPresent(f -> f.yield()
+                        .ifPresent(mass -> readings.add(
+                                Map.of("minutes", minutesSince(start, f.at()), "grams", mass.grams(), "used", true))));
+        drawing.put("readings", readings);
+        drawing.put("now", minutesSince(start, now));
+        drawing.put("start", start.toString());
+        Forecast planned = Cook.of(List.of(kept.cook().started())).forecast(start);
+        drawing.put("planned", path(planned, 0));
+        drawing.put("ahead", kept.cook().finished().isPresent() ? List.of() : path(forecast, minutesSince(start, now)));
+        Optional<Snapshot> end = forecast.atTarget().or(planned::atTarget);
+        end.ifPresent(at -> drawing.put("target", at.mass().grams()));
+        drawing.put("targetWords", getTarget());
+        return drawing;
+    }
+
+    private static List<Map<String, Double>> path(Forecast forecast, double from) {
+        return forecast.path().stream()
+                .map(p -> Map.of(
+                        "minutes", from + p.minutes(),
+                        "low", Math.max(0, p.grams().low()),
+                        "grams", p.grams().middle(),
+                        "high", p.grams().high()))
+                .toList();
+    }
+
+    private static double minutesSince(Instant start, Instant at) {
+        return Duration.between(start, at).toMillis() / 60_000.0;
+    }
+}

@@ -1,0 +1,158 @@
+package app.gradior.web.exchange;
+
+import app.gradior.cook.CookEvent;
+import app.gradior.plan.Target;
+import app.gradior.plan.Use;
+import app.gradior.quantity.Mass;
+import app.gradior.web.account.Accounts;
+import app.gradior.web.cook.CookBook;
+import app.gradior.web.plan.Kitchenware;
+import app.gradior.web.plan.PlanForm;
+import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.PotMapper;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.sauce.SauceBook;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.validation.BeanPropertyBindingResult;
+import org.springframework.validation.Errors;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Opens the demo kitchen from its file, once, where the application was started with one. */
+@Component
+public class Demo implements ApplicationRunner {
+    public static final String SIGN_IN_NAME = "demo";
+
+    private final String file;
+    private final Accounts accounts;
+    private final PotMapper pots;
+    private final SauceBook sauces;
+    private final CookBook cooks;
+    private final Kitchenware kitchenware;
+    private final JsonMapper json;
+    private final TransactionTemplate transaction;
+
+    Demo(
+            @Value("${gradior.demo}") String file,
+            Accounts accounts,
+            PotMapper pots,
+            SauceBook sauces,
+            CookBook cooks,
+            Kitchenware kitchenware,
+            JsonMapper json,
+            TransactionTemplate transaction) {
+        this.file = file;
+        this.accounts = accounts;
+        this.pots = pots;
+        this.sauces = sauces;
+        this.cooks = cooks;
+        this.kitchenware = kitchenware;
+        this.json = json;
+        this.transaction = transaction;
+    }
+
+    /** Whether there is a demo kitchen to try. */
+    public boolean offered() {
+        return !file.isEmpty();
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!offered()) {
+            return;
+        }
+        KitchenFile read = json.readValue(Path.of(file).toFile(), KitchenFile.class);
+        if (!KitchenFile.FORMAT.equals(read.format())) {
+            throw new IllegalStateException(file + " is not of the format " + KitchenFile.FORMAT);
+        }
+        try {
+            transaction.executeWithoutResult(status -> open(read));
+        } catch (Accounts.NameTaken e) {
+            // It is there from an earlier start.
+            return;
+        }
+    }
+
+    private void open(KitchenFile read) {
+        UUID kitchen = accounts.open(SIGN_IN_NAME, UUID.randomUUID().toString(), read.kitchen(), 0);
+        Instant now = cooks.now();
+        Map<String, KitchenPot> potsByName = new HashMap<>();
+        for (KitchenFile.PotEntry p : read.pots()) {
+            KitchenPot pot = new KitchenPot(
+                    UUID.randomUUID(), p.name(), p.baseMm(), p.rimMm(), p.wallMm(), p.material(), p.tareG());
+            pots.insert(kitchen, pot, now);
+            potsByName.put(p.name(), pot);
+        }
+        Map<String, Sauce> saucesByName = new HashMap<>();
+        for (KitchenFile.SauceEntry s : read.sauces()) {
+            saucesByName.put(s.name(), sauces.add(kitchen, s.name(), String.join("\n", s.lines())));
+        }
+        for (KitchenFile.BatchEntry batch : read.batches()) {
+            cook(kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), now);
+        }
+    }
+
+    private void cook(UUID kitchen, KitchenFile.BatchEntry batch, Sauce sauce, KitchenPot pot, Instant now) {
+        PlanForm form = form(pot, batch);
+        Errors errors = new BeanPropertyBindingResult(form, "form");
+        Target target = form.target(errors);
+        if (target == null) {
+            throw new IllegalStateException("the batch of " + batch.sauce() + " has no target: " + errors);
+        }
+        Instant start = now.minus(minutes(batch.startedMinutesAgo()));
+        UUID cook = cooks.start(
+                kitchen, UUID.randomUUID(), sauce, pot, kitchenware.conditions(kitchen, pot, form), target, start);
+        for (KitchenFile.EventEntry entry : batch.events()) {
+            cooks.append(kitchen, cook, event(entry, start.plus(minutes(entry.afterMinutes())), pot));
+        }
+    }
+
+    private static PlanForm form(KitchenPot pot, KitchenFile.BatchEntry batch) {
+        KitchenFile.TargetEntry t = batch.target();
+        return new PlanForm(
+                pot.id(),
+                batch.activity(),
+                batch.lid(),
+                t.aim(),
+                t.amount(),
+                t.unit(),
+                t.way(),
+                t.part(),
+                t.basis() == null ? null : Target.Basis.valueOf(t.basis()),
+                t.use() == null ? null : Use.valueOf(t.use()),
+                t.served());
+    }
+
+    private static CookEvent event(KitchenFile.EventEntry entry, Instant at, KitchenPot pot) {
+        UUID id = UUID.randomUUID();
+        Mass tare = Mass.ofGrams(pot.tareG());
+        return switch (entry.kind()) {
+            case "weighed" ->
+                new CookEvent.Weighed(id, at, Mass.ofGrams(entry.grams()).plus(tare), tare);
+            case "simmers" -> new CookEvent.Simmers(id, at);
+            case "heat" -> new CookEvent.HeatChanged(id, at, entry.activity());
+            case "lid" -> new CookEvent.LidChanged(id, at, PlanForm.lid(entry.lid()));
+            case "finished" ->
+                new CookEvent.Finished(
+                        id,
+                        at,
+                        Optional.ofNullable(entry.grams()).map(Mass::ofGrams),
+                        Optional.ofNullable(entry.look()));
+            default -> throw new IllegalStateException("no event is of the kind " + entry.kind());
+        };
+    }
+
+    private static Duration minutes(double minutes) {
+        return Duration.ofMillis(Math.round(minutes * 60_000));
+    }
+}

@@ -1,0 +1,87 @@
+package app.gradior.web.journal;
+
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.cook.Forecast;
+import app.gradior.web.NotFound;
+import app.gradior.web.account.InKitchen;
+import app.gradior.web.cook.CookBook;
+import app.gradior.web.cook.CookView;
+import app.gradior.web.cook.CookViews;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The journal: finished batches, forecast against fact. */
+@Controller
+@RequestMapping("/journal")
+class JournalController {
+    private final CookBook cooks;
+    private final CookViews views;
+    private final JsonMapper json;
+
+    JournalController(CookBook cooks, CookViews views, JsonMapper json) {
+        this.cooks = cooks;
+        this.views = views;
+        this.json = json;
+    }
+
+    /**
+     * A batch with what was forecast at its start.
+     *
+     * @param planned the forecast as the pot went on
+     * @param tookMinutes from the start to when it came off
+     */
+    record Batch(CookView view, Forecast planned, double tookMinutes) {
+        static Batch of(CookView view) {
+            Cook cook = view.getCook();
+            Forecast planned =
+                    Cook.of(List.of(cook.started())).forecast(cook.started().at());
+            CookEvent.Finished finished = cook.finished().orElseThrow();
+            double took = Duration.between(cook.started().at(), finished.at()).toMillis() / 60_000.0;
+            return new Batch(view, planned, took);
+        }
+
+        /** What the forecast missed, in a sentence that names what to change next time. */
+        public Optional<String> lesson() {
+            return planned.minutesLeft().map(forecast -> {
+                double k = view.getCook().k().middle();
+                String pace = Math.abs(k - 1) < 0.06
+                        ? "This pot lost water as the model says"
+                        : "This pot loses " + Math.round(Math.abs(k - 1) * 100) + " % " + (k < 1 ? "less" : "more")
+                                + " water than the model says";
+                boolean within = forecast.contains(tookMinutes);
+                return pace + "; the time was " + (within ? "within" : "outside") + " the forecast's range.";
+            });
+        }
+    }
+
+    @GetMapping
+    String all(@InKitchen UUID kitchen, Model model) {
+        model.addAttribute(
+                "batches",
+                cooks.finished(kitchen).stream()
+                        .map(kept -> Batch.of(views.of(kept)))
+                        .toList());
+        return "journal/journal";
+    }
+
+    @GetMapping("/{id}")
+    String batch(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+        CookBook.Kept kept = cooks.find(kitchen, id);
+        if (kept.row().finishedAt() == null) {
+            throw new NotFound("batch");
+        }
+        Batch batch = Batch.of(views.of(kept));
+        model.addAttribute("batch", batch);
+        model.addAttribute("chart", json.writeValueAsString(batch.view().drawing()));
+        return "journal/batch";
+    }
+}

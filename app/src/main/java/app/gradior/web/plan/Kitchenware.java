@@ -1,0 +1,29 @@
+package app.gradior.web.plan;
+
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Ring;
+import app.gradior.pot.Room;
+import app.gradior.quantity.Altitude;
+import app.gradior.web.NotFound;
+import app.gradior.web.account.AccountMapper;
+import app.gradior.web.pot.KitchenPot;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Puts a kitchen's room and rings together with a pot and what was chosen for it. */
+@Component
+public class Kitchenware {
+    private final AccountMapper accounts;
+
+    Kitchenware(AccountMapper accounts) {
+        this.accounts = accounts;
+    }
+
+    public Conditions conditions(UUID kitchen, KitchenPot pot, PlanForm form) {
+        int altitude = accounts.kitchen(kitchen)
+                .orElseThrow(() -> new NotFound("kitchen"))
+                .altitudeM();
+        Room room = Room.USUAL.at(Altitude.ofMetres(altitude));
+        return new Conditions(pot.pot(), Ring.USUAL, form.activity(), PlanForm.lid(form.lid()), room);
+    }
+}

@@ -1,0 +1,160 @@
+package app.gradior.web.plan;
+
+import app.gradior.plan.Knowledge;
+import app.gradior.plan.Plan;
+import app.gradior.plan.Planner;
+import app.gradior.plan.Target;
+import app.gradior.plan.TradeOff;
+import app.gradior.plan.Use;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Share;
+import app.gradior.web.NotFound;
+import app.gradior.web.account.InKitchen;
+import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.PotMapper;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.sauce.SauceBook;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BeanPropertyBindingResult;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The plan: a sauce in a pot toward a target, as a page whose address holds every choice. */
+@Controller
+@RequestMapping("/sauces/{id}/plan")
+class PlanController {
+    private static final int CURVE_POINTS = 60;
+
+    /** Beyond this grade the curve is glue and of no use. */
+    private static final double THICKEST_SHOWN = 7.6;
+
+    private final SauceBook book;
+    private final PotMapper pots;
+    private final Kitchenware kitchenware;
+    private final JsonMapper json;
+
+    PlanController(SauceBook book, PotMapper pots, Kitchenware kitchenware, JsonMapper json) {
+        this.book = book;
+        this.pots = pots;
+        this.kitchenware = kitchenware;
+        this.json = json;
+    }
+
+    @GetMapping
+    String plan(
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @ModelAttribute("form") PlanForm asked,
+            BindingResult unread,
+            @RequestHeader(value = "X-Fragment", required = false) String fragment,
+            Model model) {
+        Sauce sauce = book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
+        if (unread.hasErrors()) {
+            // An address that names no pot, activity or use there is.
+            return "redirect:/sauces/" + id + "/plan";
+        }
+        List<KitchenPot> all = pots.all(kitchen);
+        model.addAttribute("sauce", sauce);
+        model.addAttribute("read", sauce.read());
+        model.addAttribute("pots", all);
+        model.addAttribute("activities", Activity.values());
+        model.addAttribute("uses", Use.values());
+        model.addAttribute("bases", Target.Basis.values());
+        Optional<KitchenPot> pot = chosen(kitchen, asked, all);
+        PlanForm form = pot.map(p -> asked.withPot(p.id())).orElse(asked);
+        BindingResult errors = new BeanPropertyBindingResult(form, "form");
+        model.addAttribute("form", form);
+        model.addAttribute(BindingResult.MODEL_KEY_PREFIX + "form", errors);
+        if (pot.isPresent() && sauce.read().obstacle().isEmpty()) {
+            present(sauce, kitchenware.conditions(kitchen, pot.get(), form), form, errors, model);
+        }
+        return "plan".equals(fragment) ? "plan/plan :: outcome" : "plan/plan";
+    }
+
+    private Optional<KitchenPot> chosen(UUID kitchen, PlanForm form, List<KitchenPot> all) {
+        if (form.pot() == null) {
+            return all.stream()
+                    .filter(p -> p.pot().workingCapacity().litres() >= 1.5)
+                    .findFirst()
+                    .or(() -> all.stream().findFirst());
+        }
+        return Optional.of(pots.find(kitchen, form.pot()).orElseThrow(() -> new NotFound("pot")));
+    }
+
+    private void present(Sauce sauce, Conditions conditions, PlanForm form, BindingResult errors, Model model) {
+        Planner planner = new Planner(sauce.read().mixture(), conditions, Knowledge.NONE);
+        Target target = errors.hasErrors() ? null : form.target(errors);
+        Plan plan = null;
+        if (target != null) {
+            Planner.Outcome outcome = planner.reduceTo(target);
+            if (outcome instanceof Planner.Outcome.Reached reached) {
+                plan = reached.plan();
+                model.addAttribute("plan", plan);
+            } else if (outcome instanceof Planner.Outcome.Missed missed) {
+                model.addAttribute("missed", missed.why());
+            }
+        }
+        List<TradeOff.Point> curve = curve(planner);
+        model.addAttribute("curve", curve);
+        model.addAttribute("curveJson", json.writeValueAsString(drawing(curve, plan, target)));
+    }
+
+    private static List<TradeOff.Point> curve(Planner planner) {
+        Evaporation evaporation = new Evaporation(planner.conditions());
+        List<TradeOff.Point> rough =
+                TradeOff.curve(planner.sauce(), evaporation, planner.knowledge(), Share.of(0.03), CURVE_POINTS);
+        Share least = rough.stream()
+                .filter(p -> p.at().warm().value() > THICKEST_SHOWN)
+                .findFirst()
+                .map(TradeOff.Point::waterLeft)
+                .orElse(Share.of(0.03));
+        return least.value() > 0.9
+                ? rough
+                : TradeOff.curve(planner.sauce(), evaporation, planner.knowledge(), least, CURVE_POINTS);
+    }
+
+    /** What the page draws; every number comes from the core. */
+    private static Map<String, Object> drawing(List<TradeOff.Point> curve, Plan plan, Target target) {
+        List<Map<String, Double>> points = curve.stream()
+                .map(p -> Map.of(
+                        "grams", p.at().mass().grams(),
+                        "minutes", p.minutes(),
+                        "warm", p.at().warm().value(),
+                        "stove", p.at().atStove().value(),
+                        "cold", p.at().cold().value()))
+                .toList();
+        Map<String, Object> drawing = new java.util.HashMap<>(Map.of("points", points));
+        if (plan != null) {
+            drawing.put(
+                    "target",
+                    Map.of(
+                            "grams", plan.at().mass().grams(),
+                            "low", plan.yieldGrams().low(),
+                            "high", plan.yieldGrams().high(),
+                            "warm", plan.at().warm().value(),
+                            "minutes", plan.minutes().middle()));
+        }
+        if (target instanceof Target.ForUse use) {
+            drawing.put(
+                    "band",
+                    Map.of(
+                            "name", use.use().label(),
+                            "low", use.use().from().value(),
+                            "high", use.use().to().value(),
+                            "served", use.served().degrees()));
+        }
+        return drawing;
+    }
+}

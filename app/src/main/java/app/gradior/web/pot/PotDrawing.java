@@ -1,0 +1,46 @@
+package app.gradior.web.pot;
+
+import app.gradior.pot.Pot;
+import app.gradior.quantity.Volume;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A pot in section, in millimetres of the pot: x from its axis, y down from the rim.
+ *
+ * @param outline the inner wall as an SVG path
+ * @param marks lines at rounded volumes
+ * @param workingY where the working limit lies
+ */
+public record PotDrawing(double width, double height, String outline, List<Mark> marks, double workingY) {
+    /** A volume mark on the wall. */
+    public record Mark(String label, double y, double halfWidth) {}
+
+    public static PotDrawing of(Pot pot) {
+        double base = pot.base().millimetres() / 2;
+        double rim = pot.rim().millimetres() / 2;
+        double wall = pot.wall().millimetres();
+        String outline =
+                String.format(Locale.ROOT, "M%.1f 0 L%.1f %.1f L%.1f %.1f L%.1f 0", -rim, -base, wall, base, wall, rim);
+        List<Mark> marks = new ArrayList<>();
+        double step = step(pot.capacity().millilitres());
+        for (double ml = step; ml < pot.capacity().millilitres(); ml += step) {
+            double depth = pot.depthOf(Volume.ofMillilitres(ml)).millimetres();
+            String label = ml < 1000 ? Math.round(ml) + " ml" : ml / 1000 + " l";
+            marks.add(new Mark(label, wall - depth, base + (rim - base) * depth / wall));
+        }
+        double working = wall - pot.depthOf(pot.workingCapacity()).millimetres();
+        return new PotDrawing(2 * Math.max(base, rim), wall, outline, marks, working);
+    }
+
+    /** At most ten marks, at steps a cook can read. */
+    private static double step(double capacity) {
+        for (double step : new double[] {100, 250, 500, 1000, 2500, 5000, 10_000, 25_000}) {
+            if (capacity / step <= 10) {
+                return step;
+            }
+        }
+        return 100_000;
+    }
+}

@@ -1,0 +1,3 @@
+import { drawTimeline } from './timeline.js';
+
+drawTimeline();
