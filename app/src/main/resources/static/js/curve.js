@@ -54,7 +54,7 @@ export function drawCurve() {
     }
     goal.append('circle').attr('class', 'goal').attr('cx', x(t.grams)).attr('cy', y(t.warm)).attr('r', 11);
     const left = x(t.grams) > 640;
-    goal.append('text').attr('class', 'goal-text').attr('x', x(t.grams) + (left ? -18 : 18)).attr('y', y(t.warm) + 30)
+    goal.append('text').attr('class', 'goal-text').attr('x', x(t.grams) + (left ? -10 : 10)).attr('y', bottom - 14)
       .attr('text-anchor', left ? 'end' : 'start').text(`stop here: ${Math.round(t.grams)} g · ${Math.round(t.minutes)} min`);
   }
 }
@@ -81,6 +81,6 @@ function minuteMarks(field, svg, points, x, y, high) {
     const warm = a.warm + part * (b.warm - a.warm);
     if (warm > high) return;
     field.append('circle').attr('class', 'dot').attr('cx', x(grams)).attr('cy', y(warm)).attr('r', 4);
-    svg.append('text').attr('class', 'tiny').attr('x', x(grams) + 4).attr('y', y(warm) + 20).text(minutes ? `${minutes} min` : 'now');
+    svg.append('text').attr('class', 'tiny').attr('x', x(grams) - 7).attr('y', y(warm) - 9).attr('text-anchor', minutes ? 'end' : 'start').text(minutes ? `${minutes} min` : 'now');
   }
 }

@@ -11,16 +11,15 @@ export function drawTimeline() {
   svg.selectAll('*').remove();
   const bottom = 262;
   const all = [...drawing.readings, ...drawing.planned, ...drawing.ahead];
-  const x = d3.scaleLinear([0, Math.max(10, d3.max(all, (p) => p.minutes))], [52, 622]);
+  const x = d3.scaleLinear([0, Math.max(10, d3.max(all, (p) => p.minutes))], [62, 622]);
   const low = d3.min([...all.map((p) => p.low ?? p.grams), drawing.target ?? Infinity]);
   const y = d3.scaleLinear([low, d3.max(all, (p) => p.high ?? p.grams)], [bottom, 14]).nice(5);
 
   for (const grams of y.ticks(5)) {
-    svg.append('line').attr('class', 'grid').attr('x1', 52).attr('x2', 622).attr('y1', y(grams)).attr('y2', y(grams));
-    svg.append('text').attr('class', 'lab').attr('x', 44).attr('y', y(grams) + 4).attr('text-anchor', 'end').text(grams);
+    svg.append('line').attr('class', 'grid').attr('x1', 62).attr('x2', 622).attr('y1', y(grams)).attr('y2', y(grams));
+    svg.append('text').attr('class', 'lab').attr('x', 54).attr('y', y(grams) + 4).attr('text-anchor', 'end').text(`${grams} g`);
   }
-  svg.append('text').attr('class', 'lab').attr('x', 44).attr('y', bottom + 22).attr('text-anchor', 'end').text('g');
-  svg.append('line').attr('class', 'axis').attr('x1', 52).attr('x2', 622).attr('y1', bottom).attr('y2', bottom);
+  svg.append('line').attr('class', 'axis').attr('x1', 62).attr('x2', 622).attr('y1', bottom).attr('y2', bottom);
   for (const minutes of x.ticks(5)) {
     svg.append('text').attr('class', 'lab').attr('x', x(minutes)).attr('y', bottom + 22).attr('text-anchor', 'middle')
       .text(clock(new Date(start.getTime() + minutes * 60000)));
@@ -36,8 +35,8 @@ export function drawTimeline() {
     svg.append('circle').attr('class', reading.used ? 'dot' : 'dot doubted').attr('cx', x(reading.minutes)).attr('cy', y(reading.grams)).attr('r', 5);
   }
   if (drawing.target) {
-    svg.append('line').attr('class', 'goal-line').attr('x1', 52).attr('x2', 622).attr('y1', y(drawing.target)).attr('y2', y(drawing.target));
-    svg.append('text').attr('class', 'goal-text').attr('x', 60).attr('y', y(drawing.target) - 6).text(`${Math.round(drawing.target)} g`);
+    svg.append('line').attr('class', 'goal-line').attr('x1', 62).attr('x2', 622).attr('y1', y(drawing.target)).attr('y2', y(drawing.target));
+    svg.append('text').attr('class', 'goal-text').attr('x', 70).attr('y', y(drawing.target) - 6).text(`${Math.round(drawing.target)} g`);
   }
   svg.append('text').attr('class', 'lab').attr('x', 620).attr('y', 24).attr('text-anchor', 'end').text('– – as planned');
 }

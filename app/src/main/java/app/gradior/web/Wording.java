@@ -7,6 +7,7 @@ import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
 import java.time.Duration;
 import java.util.Locale;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Numbers as a cook would say them. Templates know it as {@code @say}. */
@@ -55,9 +56,14 @@ public class Wording {
         return String.format(Locale.ROOT, "%." + digits + "f", value);
     }
 
-    /** A range of minutes without its unit: "18 to 29". */
+    /** An id for what a page is about to send. */
+    public UUID newId() {
+        return UUID.randomUUID();
+    }
+
+    /** A range of minutes, to follow "between": "18 and 29 min". */
     public String range(Interval minutes) {
-        return Math.round(minutes.low()) + " to " + Math.round(minutes.high());
+        return Math.round(minutes.low()) + " and " + Math.round(minutes.high()) + " min";
     }
 
     public String minutes(Duration duration) {

@@ -15,6 +15,7 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.MassFlow;
+import app.gradior.thickness.SpoonCoat;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Duration;
@@ -159,7 +160,7 @@ public final class Cook {
             finished = Optional.of(finish);
             onHeat = false;
             finish.yield().ifPresent(mass -> correct(Observation.weight(mass), true));
-            finish.look().ifPresent(look -> correct(Observation.spoon(look, stove()), true));
+            finish.look().flatMap(look -> spoon(look, stove())).ifPresent(seen -> correct(seen, true));
         }
     }
 
@@ -246,6 +247,17 @@ public final class Cook {
         return boilsFreely ? Optional.of(Observation.boiling(read, evaporation)) : Optional.empty();
     }
 
+    /** The first and the last look have no far end: seeing one tells nothing where it is expected anyway. */
+    private Optional<Observation> spoon(SpoonCoat look, Celsius temperature) {
+        double expected = Thickness.grade(estimate.mixture(), temperature, estimate.thickness())
+                .value();
+        boolean thinnerStill =
+                look == SpoonCoat.RUNS_CLEAR && expected < look.grade().value();
+        boolean thickerStill =
+                look == SpoonCoat.MOUNDS && expected > look.grade().value();
+        return thinnerStill || thickerStill ? Optional.empty() : Optional.of(Observation.spoon(look, temperature));
+    }
+
     private Assimilation.Outcome correct(Observation observation, boolean trusted) {
         Assimilation.Outcome outcome = Assimilation.correct(estimate, observation, trusted);
         estimate = outcome.estimate();
@@ -288,6 +300,11 @@ public final class Cook {
 
     public boolean onHeat() {
         return onHeat;
+    }
+
+    /** Whether somebody has said that it simmers. */
+    public boolean simmerSeen() {
+        return simmerSeen;
     }
 
     /** When it simmered, or is thought to. */

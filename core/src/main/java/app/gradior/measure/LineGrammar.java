@@ -7,6 +7,8 @@ import app.gradior.measure.ReadLine.Heading;
 import app.gradior.measure.ReadLine.Unclear;
 import app.gradior.measure.ReadLine.Understood;
 import app.gradior.quantity.Mass;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -162,7 +164,7 @@ public final class LineGrammar {
             }
             grams = quantity.value() * piece.get().mass().grams();
             assumptions.add("1 " + piece.get().name() + " taken as "
-                    + Math.round(piece.get().mass().grams() * 10) / 10.0 + " g");
+                    + plain(piece.get().mass().grams()) + " g");
         }
         if (quantity.range()) {
             assumptions.add("the middle of the range");
@@ -178,6 +180,14 @@ public final class LineGrammar {
                 ingredient,
                 Mass.ofGrams(grams),
                 assumptions.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", assumptions)));
+    }
+
+    /** A number without needless digits. */
+    private static String plain(double value) {
+        return BigDecimal.valueOf(value)
+                .round(new MathContext(3))
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     /** The words up to the first note, bracketed ones left out. */

@@ -92,7 +92,7 @@ class LineGrammarTest {
         assertThat(grammar.read("2 shallots"))
                 .isInstanceOfSatisfying(
                         ReadLine.Understood.class,
-                        u -> assertThat(u.assumption()).hasValue("1 shallot taken as 30.0 g"));
+                        u -> assertThat(u.assumption()).hasValue("1 shallot taken as 30 g"));
         assertThat(grammar.read("200 g blackcurrants"))
                 .isInstanceOfSatisfying(
                         ReadLine.Understood.class,

@@ -59,11 +59,24 @@ public final class CookView {
     }
 
     public Snapshot getStart() {
-        return kept.cook().forecast(kept.row().startedAt()).current();
+        return planned().current();
+    }
+
+    /** The forecast as the pot went on, before anything was read. */
+    public Forecast planned() {
+        return Cook.of(List.of(kept.cook().started())).forecast(kept.row().startedAt());
     }
 
     public PotDrawing getPotDrawing() {
         return PotDrawing.of(kept.cook().conditions().pot());
+    }
+
+    /** What the drawing of the pot shows, in words. */
+    public String getPotWords() {
+        String now = Math.round(forecast.current().depth().millimetres()) + " millimetres deep now";
+        return forecast.atTarget()
+                .map(at -> now + ", stop at " + Math.round(at.depth().millimetres()))
+                .orElse(now);
     }
 
     public int getStirEvery() {
@@ -176,8 +189,12 @@ public final class CookView {
         drawing.put("readings", readings);
         drawing.put("now", minutesSince(start, now));
         drawing.put("start", start.toString());
-        Forecast planned = Cook.of(List.of(kept.cook().started())).forecast(start);
-        drawing.put("planned", path(planned, 0));
+        Forecast planned = planned();
+        List<Map<String, Double>> plannedPath = new ArrayList<>();
+        plannedPath.add(Map.of(
+                "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams()));
+        plannedPath.addAll(path(planned, 0));
+        drawing.put("planned", plannedPath);
         drawing.put("ahead", kept.cook().finished().isPresent() ? List.of() : path(forecast, minutesSince(start, now)));
         Optional<Snapshot> end = forecast.atTarget().or(planned::atTarget);
         end.ifPresent(at -> drawing.put("target", at.mass().grams()));

@@ -19,7 +19,12 @@ import java.util.UUID;
  * @param pot whether the pot is in the weight
  * @param choice the activity, lid, spoon look or other event chosen
  */
-record EventForm(UUID event, String kind, String value, boolean pot, String choice) {
+record EventForm(UUID event, String kind, String value, Boolean pot, String choice) {
+    EventForm {
+        // A box that is not ticked is not sent.
+        pot = pot != null && pot;
+    }
+
     CookEvent event(Cook cook, Instant now) {
         UUID id = event == null ? UUID.randomUUID() : event;
         return switch (kind == null ? "" : kind) {

@@ -46,7 +46,7 @@ class JournalController {
                     Cook.of(List.of(cook.started())).forecast(cook.started().at());
             CookEvent.Finished finished = cook.finished().orElseThrow();
             double took = Duration.between(cook.started().at(), finished.at()).toMillis() / 60_000.0;
-            return new Batch(view, planned, took);
+            return new Batch(view, view.planned(), took);
         }
 
         /** What the forecast missed, in a sentence that names what to change next time. */

@@ -14,6 +14,8 @@ import java.util.Locale;
  * @param workingY where the working limit lies
  */
 public record PotDrawing(double width, double height, String outline, List<Mark> marks, double workingY) {
+    private static final double LABEL_MM = 12;
+
     /** A volume mark on the wall. */
     public record Mark(String label, double y, double halfWidth) {}
 
@@ -24,20 +26,22 @@ public record PotDrawing(double width, double height, String outline, List<Mark>
         String outline =
                 String.format(Locale.ROOT, "M%.1f 0 L%.1f %.1f L%.1f %.1f L%.1f 0", -rim, -base, wall, base, wall, rim);
         List<Mark> marks = new ArrayList<>();
-        double step = step(pot.capacity().millilitres());
+        double step = step(pot.capacity().millilitres(), wall);
         for (double ml = step; ml < pot.capacity().millilitres(); ml += step) {
             double depth = pot.depthOf(Volume.ofMillilitres(ml)).millimetres();
-            String label = ml < 1000 ? Math.round(ml) + " ml" : ml / 1000 + " l";
+            String label = ml < 1000
+                    ? Math.round(ml) + " ml"
+                    : (ml % 1000 == 0 ? String.valueOf(Math.round(ml / 1000)) : ml / 1000) + " l";
             marks.add(new Mark(label, wall - depth, base + (rim - base) * depth / wall));
         }
         double working = wall - pot.depthOf(pot.workingCapacity()).millimetres();
         return new PotDrawing(2 * Math.max(base, rim), wall, outline, marks, working);
     }
 
-    /** At most ten marks, at steps a cook can read. */
-    private static double step(double capacity) {
+    /** Steps a cook can read, as many as have room for their numbers. */
+    private static double step(double capacity, double wall) {
         for (double step : new double[] {100, 250, 500, 1000, 2500, 5000, 10_000, 25_000}) {
-            if (capacity / step <= 10) {
+            if (capacity / step * LABEL_MM <= wall) {
                 return step;
             }
         }

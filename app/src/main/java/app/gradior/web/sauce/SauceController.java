@@ -41,7 +41,11 @@ class SauceController {
             @Size(max = 20_000, message = "A sauce of over 20 000 letters is a book: shorten it.")
             String text,
 
-            int version) {}
+            Integer version) {
+        SauceForm {
+            version = version == null ? 0 : version;
+        }
+    }
 
     @GetMapping
     String all(@InKitchen UUID kitchen, Model model) {

@@ -1,0 +1,102 @@
+package app.gradior;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+
+/**
+ * The real application on the tests' own database, with a clock that the tests hold. Gives tests its beans, and itself
+ * for those that need its address or restart it. (Spring's own extension needs a JUnit newer than 5.)
+ */
+public final class RunningApplication implements ParameterResolver {
+    private static ConfigurableApplicationContext context;
+    private static final HeldClock CLOCK = new HeldClock();
+
+    /** A clock that stands until it is moved. */
+    public static final class HeldClock extends Clock {
+        private volatile Instant now = Instant.parse("2026-11-24T17:00:00Z");
+
+        public void pass(Duration time) {
+            now = now.plus(time);
+        }
+
+        @Override
+        public Instant instant() {
+            return now;
+        }
+
+        @Override
+        public ZoneId getZone() {
+            return ZoneOffset.UTC;
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            return this;
+        }
+    }
+
+    @Configuration
+    static class HeldTime {
+        @Bean
+        @Primary
+        Clock heldClock() {
+            return CLOCK;
+        }
+    }
+
+    public static synchronized ConfigurableApplicationContext context() {
+        if (context == null) {
+            List<String> arguments = new ArrayList<>(TestDatabase.arguments());
+            arguments.add("--server.port=0");
+            arguments.add("--gradior.demo=../demo/kitchen.json");
+            arguments.add("--spring.main.banner-mode=off");
+            context = new SpringApplication(GradiorApplication.class, HeldTime.class)
+                    .run(arguments.toArray(String[]::new));
+        }
+        return context;
+    }
+
+    /** Stops the application and starts another on the same database. */
+    public static synchronized void restart() {
+        context.close();
+        context = null;
+        context();
+    }
+
+    public static String address() {
+        return "http://127.0.0.1:"
+                + ((ServletWebServerApplicationContext) context())
+                        .getWebServer()
+                        .getPort();
+    }
+
+    public static HeldClock clock() {
+        return CLOCK;
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext test) {
+        Class<?> type = parameter.getParameter().getType();
+        return type.isInstance(context()) || context().getBeanNamesForType(type).length > 0;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
+        Class<?> type = parameter.getParameter().getType();
+        return type.isInstance(context()) ? context() : context().getBean(type);
+    }
+}

@@ -1,0 +1,49 @@
+package app.gradior.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless, one for the JVM. */
+public final class Browsers {
+    private static Browser browser;
+
+    private Browsers() {}
+
+    static synchronized Browser browser() {
+        if (browser == null) {
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-quic",
+                                    "--no-first-run",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync")));
+        }
+        return browser;
+    }
+
+    /** A browser of its own, with no cookies. */
+    static Page page(int width, int height, String address) {
+        BrowserContext context = browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setBaseURL(address)
+                        .setTimezoneId("UTC"));
+        Page page = context.newPage();
+        page.setDefaultTimeout(10_000);
+        return page;
+    }
+}

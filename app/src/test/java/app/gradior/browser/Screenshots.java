@@ -1,0 +1,53 @@
+package app.gradior.browser;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+
+/** Takes the pictures in docs/screenshots from a running demo: {@code Screenshots ADDRESS FOLDER}. */
+final class Screenshots {
+    private final String address;
+    private final Path folder;
+
+    private Screenshots(String address, Path folder) {
+        this.address = address;
+        this.folder = folder;
+    }
+
+    public static void main(String[] arguments) {
+        Screenshots screenshots = new Screenshots(arguments[0], Path.of(arguments[1]));
+        screenshots.all(Browsers.page(1280, 800, arguments[0]), "");
+        screenshots.all(Browsers.page(390, 844, arguments[0]), "-phone");
+        System.exit(0);
+    }
+
+    private void all(Page page, String suffix) {
+        page.navigate("/signin");
+        shoot(page, "signin" + suffix);
+        page.locator("text=Try the demo kitchen").click();
+        page.waitForURL(address + "/");
+        shoot(page, "stove" + suffix);
+        page.navigate("/pots");
+        shoot(page, "pots" + suffix);
+        page.navigate("/sauces");
+        page.locator("a.name", new Page.LocatorOptions().setHasText("Blackcurrant"))
+                .click();
+        shoot(page, "sauce" + suffix);
+        page.navigate(page.url() + "/plan");
+        shoot(page, "plan" + suffix);
+        page.navigate("/");
+        Locator running = page.locator(".stove aside .list a.name").first();
+        running.click();
+        page.waitForURL("**/cooks/**");
+        shoot(page, "cook" + suffix);
+        page.navigate("/journal");
+        shoot(page, "journal" + suffix);
+        page.locator(".ledger a").first().click();
+        shoot(page, "batch" + suffix);
+    }
+
+    private void shoot(Page page, String name) {
+        page.waitForTimeout(400);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}

@@ -1,0 +1,268 @@
+package app.gradior.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.RunningApplication;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The path a cook walks, from opening a kitchen to the journal, with the server restarted in the middle. */
+@ExtendWith(RunningApplication.class)
+class WholeWalkTest {
+    @Test
+    void aCookGoesFromTypedLinesToAJournalEntryThroughARestart() {
+        Page page = Browsers.page(1280, 800, RunningApplication.address());
+        openKitchen(page, "walker");
+        measurePot(page);
+        writeSauce(page);
+
+        planTo(page, "600");
+        Locator board = page.locator(".board");
+        assertThat(board).containsText("600 g");
+        assertThat(board.locator("tbody tr").nth(1)).containsText("mm");
+        assertThat(board.locator("svg .goal")).hasCount(1);
+        assertNoSeriousFaults(page);
+
+        button(page, "Put it on and start").click();
+        page.waitForURL("**/cooks/*");
+        String cook = page.url().substring(page.url().indexOf("/cooks/"));
+        assertThat(page.locator("#range")).containsText("between");
+        double doubtAtFirst = width(page);
+
+        RunningApplication.clock().pass(Duration.ofMinutes(5));
+        page.reload();
+        page.keyboard().press("b");
+        assertThat(page.locator(".entries")).containsText("it simmers");
+        RunningApplication.clock().pass(Duration.ofMinutes(10));
+        weigh(page, "2780");
+        assertThat(page.locator("#news")).containsText("780 g weighed");
+        assertThat(width(page)).isLessThan(doubtAtFirst);
+        assertThat(page.locator("#left")).containsText("min");
+        assertNoSeriousFaults(page);
+
+        RunningApplication.restart();
+
+        Page elsewhere = Browsers.page(390, 844, RunningApplication.address());
+        signIn(elsewhere, "walker");
+        elsewhere.navigate(cook);
+        assertThat(elsewhere.locator(".entries")).containsText("780 g weighed");
+        RunningApplication.clock().pass(Duration.ofMinutes(8));
+        weigh(elsewhere, "2690");
+        assertThat(elsewhere.locator("#news")).containsText("690 g weighed");
+
+        elsewhere.selectOption("#lid", "ajar");
+        button(elsewhere, "Change the lid").click();
+        assertThat(elsewhere.locator(".entries")).containsText("lid ajar");
+        elsewhere.selectOption("#heat", "ROLLING_BOIL");
+        button(elsewhere, "Change the heat").click();
+        assertThat(elsewhere.locator(".entries")).containsText("heat to a rolling boil");
+
+        RunningApplication.clock().pass(Duration.ofMinutes(7));
+        elsewhere.locator(".off summary").click();
+        elsewhere.fill("#yield", "604");
+        elsewhere.selectOption("#look", "RUNS_CLEAR");
+        button(elsewhere, "Off, into the journal").click();
+        elsewhere.waitForURL("**/journal/*");
+        assertThat(elsewhere.locator("main")).containsText("604 g");
+        assertThat(elsewhere.locator("main")).containsText("runs clear");
+        assertThat(elsewhere.locator("#chart .dot")).hasCount(4);
+        assertNoSeriousFaults(elsewhere);
+
+        elsewhere.navigate("/journal");
+        assertThat(elsewhere.locator(".ledger")).containsText("Plum sauce");
+        elsewhere.navigate(cook);
+        elsewhere.waitForURL("**/journal/*");
+    }
+
+    @Test
+    void aReadingThatCannotBeIsRefusedBesideItsFieldAndNothingIsLost() {
+        Page page = Browsers.page(1280, 800, RunningApplication.address());
+        openKitchen(page, "refused");
+        measurePot(page);
+        writeSauce(page);
+        planTo(page, "600");
+        button(page, "Put it on and start").click();
+        page.waitForURL("**/cooks/*");
+
+        weigh(page, "5000");
+        assertThat(page.locator("#refused")).containsText("more than the 900 g that went in");
+        assertThat(page.locator("#weight")).hasValue("5000");
+        weigh(page, "1500");
+        assertThat(page.locator("#refused")).containsText("The empty pot alone weighs 2000 g");
+        weigh(page, "a lot");
+        assertThat(page.locator("#refused")).containsText("plain number");
+        weigh(page, "-3");
+        assertThat(page.locator("#refused")).containsText("more than nought");
+        assertThat(page.locator(".entries li")).hasCount(1);
+        assertThat(page.locator(".entries")).containsText("It went on the heat.");
+    }
+
+    @Test
+    void aMisreadWeightIsQuestionedAndCanBeUndone() {
+        Page page = Browsers.page(1280, 800, RunningApplication.address());
+        openKitchen(page, "misread");
+        measurePot(page);
+        writeSauce(page);
+        planTo(page, "600");
+        button(page, "Put it on and start").click();
+        page.waitForURL("**/cooks/*");
+        page.keyboard().press("b");
+        assertThat(page.locator(".entries")).containsText("it simmers");
+        RunningApplication.clock().pass(Duration.ofMinutes(6));
+        weigh(page, "2815");
+        assertThat(page.locator("#news")).containsText("815 g weighed");
+        RunningApplication.clock().pass(Duration.ofMinutes(2));
+
+        weigh(page, "2179");
+        assertThat(page.locator("#news")).containsText("does not fit");
+        assertThat(page.locator("#grams")).containsText("78");
+
+        page.locator(".entries .questioned button[aria-label^=Undo]").click();
+        assertThat(page.locator(".entries .questioned")).hasCount(0);
+        assertThat(page.locator("#news")).containsText("815 g weighed");
+    }
+
+    @Test
+    void whatIsOutOfReachIsSaidWithWhatWouldDo() {
+        Page page = Browsers.page(1280, 800, RunningApplication.address());
+        openKitchen(page, "reach");
+        measurePot(page);
+        writeSauce(page);
+
+        planTo(page, "1200");
+        assertThat(page.locator(".say.past")).containsText("Make 1.3");
+        assertThat(page.locator("#start")).hasCount(0);
+        planTo(page, "0");
+        assertThat(page.locator("#outcome .wrong")).containsText("more than nought");
+        planTo(page, "plenty");
+        assertThat(page.locator("#outcome .wrong")).containsText("plain number");
+
+        page.selectOption("#choices select[name=use]", "POUR");
+        page.fill("#choices input[name=served]", "200");
+        page.locator("#choices input[name=served]").blur();
+        assertThat(page.locator("#outcome .wrong")).containsText("between 0 and 95");
+    }
+
+    @Test
+    void theDemoKitchenIsOnePressAwayAndFree() {
+        Page page = Browsers.page(390, 844, RunningApplication.address());
+        page.navigate("/signin");
+        assertNoSeriousFaults(page);
+        button(page, "Try the demo kitchen").click();
+        page.waitForURL(RunningApplication.address() + "/");
+        assertThat(page.locator(".hob .pan")).hasCount(1);
+        assertNoSeriousFaults(page);
+        page.navigate("/sauces");
+        assertThat(page.locator(".list li")).hasCount(8);
+        assertThat(page.locator(".list .mind")).hasCount(0);
+        assertNoSeriousFaults(page);
+        page.locator(".list a.name").first().click();
+        assertThat(page.locator("#understood .facts")).isVisible();
+        assertNoSeriousFaults(page);
+        page.navigate("/pots");
+        assertThat(page.locator(".pots li")).hasCount(3);
+        assertNoSeriousFaults(page);
+        assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+                .isTrue();
+        page.navigate("/journal");
+        assertThat(page.locator(".ledger tbody tr")).hasCount(2);
+        assertNoSeriousFaults(page);
+    }
+
+    @Test
+    void linesAreUnderstoodWhileTheyAreTyped() {
+        Page page = Browsers.page(1280, 800, RunningApplication.address());
+        openKitchen(page, "typist");
+        page.navigate("/sauces/new");
+        page.fill("#text", "400 g blackcurants\n2 shallots\n-1 g salt");
+        assertThat(page.locator(".lines .unclear")).hasCount(2);
+        assertThat(page.locator(".lines")).containsText("Perhaps Blackcurrants, raw");
+        assertThat(page.locator(".lines")).containsText("1 shallot taken as 30 g");
+        button(page, "Keep it").click();
+        assertThat(page.locator("#name-wrong")).containsText("Give the sauce a name.");
+        assertThat(page.locator("#text")).hasValue("400 g blackcurants\n2 shallots\n-1 g salt");
+        page.fill("#name", "<b>Bold</b> & sharp");
+        button(page, "Keep it").click();
+        page.waitForURL("**/sauces/*-*");
+        assertThat(page.locator("#name")).hasValue("<b>Bold</b> & sharp");
+        assertThat(page.locator(".lines .unclear")).hasCount(2);
+    }
+
+    private static void openKitchen(Page page, String name) {
+        page.navigate("/signup");
+        page.fill("#kitchen", "Kitchen of " + name);
+        page.fill("#name", name);
+        page.fill("#password", "three long words");
+        button(page, "Open it").click();
+        page.waitForURL(RunningApplication.address() + "/");
+    }
+
+    private static void signIn(Page page, String name) {
+        page.navigate("/signin");
+        page.fill("#username", name);
+        page.fill("#password", "three long words");
+        button(page, "Sign in").click();
+        page.waitForURL(RunningApplication.address() + "/");
+    }
+
+    private static void measurePot(Page page) {
+        page.navigate("/pots/new");
+        page.fill("#name", "24 cm casserole");
+        page.fill("#baseCm", "24");
+        page.fill("#rimCm", "24");
+        page.fill("#wallCm", "12");
+        page.fill("#tareG", "2000");
+        button(page, "Keep this pot").click();
+        page.waitForURL("**/pots");
+    }
+
+    private static void writeSauce(Page page) {
+        page.navigate("/sauces/new");
+        page.fill("#name", "Plum sauce");
+        page.fill("#text", "600 g plums\n200 ml water\n100 g caster sugar");
+        button(page, "Keep it").click();
+        page.waitForURL("**/sauces/*-*");
+        button(page, "Keep and plan it").click();
+        page.waitForURL("**/plan");
+    }
+
+    private static void planTo(Page page, String grams) {
+        page.fill("#choices input[name=amount]", grams);
+        page.waitForResponse(
+                r -> r.url().contains("amount=" + grams),
+                () -> page.locator("#choices input[name=amount]").blur());
+    }
+
+    private static void weigh(Page page, String grams) {
+        page.fill("#weight", grams);
+        page.waitForResponse(
+                r -> r.url().endsWith("/events"), () -> button(page, "Weighed").click());
+    }
+
+    private static double width(Page page) {
+        return Double.parseDouble(page.locator("#range").getAttribute("data-width"));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+                .first();
+    }
+
+    private static void assertNoSeriousFaults(Page page) {
+        List<Rule> faults = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .toList();
+        assertThat(faults)
+                .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+}
