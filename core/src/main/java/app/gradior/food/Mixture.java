@@ -410,9 +410,14 @@ public final class Mixture {
         return Math.max(0, kg(Component.WATER) - powderMoisture);
     }
 
-    /** Grams of swollen powder of a kind in 100 g of the whole, as a share. */
+    /**
+     * Swollen powder of a kind as a share of the sauce; powders of other kinds are left out of the sauce, so that a second
+     * starch never seems to thin what the first has thickened.
+     */
     public Share swollen(StarchKind kind) {
-        return shareOf(swollenPowder[kind.ordinal()]);
+        int i = kind.ordinal();
+        double sauce = starchFreeKg() + rawPowder[i] + swollenPowder[i];
+        return sauce <= 0 ? Share.NONE : Share.of(Math.min(1, swollenPowder[i] / sauce));
     }
 
     public Mass powder(StarchKind kind) {

@@ -85,6 +85,14 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
         return powder.grams() / kind.gramsPerMillilitre() / TEASPOON_ML;
     }
 
+    /** The ingredient that is a starch of this kind. */
+    public static Ingredient powder(StarchKind kind) {
+        return IngredientTable.shipped().all().stream()
+                .filter(i -> i.starch().filter(kind::equals).isPresent())
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("no ingredient is " + kind.label()));
+    }
+
     /** Everything that stays the same while the amount is sought. */
     private record Pour(
             Mixture sauce, StarchKind kind, double waterPerPowder, Celsius served, ThicknessFactor thickness) {
@@ -111,13 +119,6 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
                     Mass.ofKilograms(powderKg * waterPerPowder),
                     after(powderKg),
                     thirds);
-        }
-
-        private static Ingredient powder(StarchKind kind) {
-            return IngredientTable.shipped().all().stream()
-                    .filter(i -> i.starch().filter(kind::equals).isPresent())
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalStateException("no ingredient is " + kind.label()));
         }
     }
 }

@@ -1,0 +1,54 @@
+package app.gradior.sauce;
+
+import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
+import app.gradior.plan.Target;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
+import java.time.Duration;
+
+/** What is done to a sauce at one stage. */
+public sealed interface Operation {
+    /** Something goes in. */
+    record Add(Mixture mixture) implements Operation {}
+
+    /** Cooked gently in fat until soft. */
+    record Sweat(Share waterLost) implements Operation {}
+
+    /** Cooked hard in fat until brown. */
+    record Fry(Share waterLost) implements Operation {}
+
+    /** Liquid goes in and what sticks is scraped up. */
+    record Deglaze(Mixture liquid) implements Operation {}
+
+    /** Boiled down to a target; fractions are of what is in the pan at that moment. */
+    record Reduce(Target target) implements Operation {}
+
+    /** Kept at the simmer for a time. */
+    record SimmerFor(Duration time) implements Operation {
+        /** @throws IllegalArgumentException if the time is negative or over two days */
+        public SimmerFor {
+            if (time.isNegative() || time.compareTo(Duration.ofHours(48)) > 0) {
+                throw new IllegalArgumentException("a simmer lasts 0 to 48 h but was " + time);
+            }
+        }
+    }
+
+    /** Starch stirred into cold water, poured in. */
+    record PourSlurry(StarchKind kind, Mass powder, Mass water) implements Operation {}
+
+    record Blend() implements Operation {}
+
+    /** Through a sieve, with these shares left behind. */
+    record Strain(Share solidsHeld, Share liquidHeld) implements Operation {}
+
+    /** Seasoned at the simmer. */
+    record Season(Mixture mixture) implements Operation {}
+
+    /** Stirred in off the heat: what goes in now is not cooked. */
+    record FinishOffHeat(Mixture mixture) implements Operation {}
+
+    /** Left to cool. */
+    record Cool(Celsius to) implements Operation {}
+}
