@@ -134,7 +134,10 @@ public final class Cook {
         counting.sort(Comparator.comparing(CookEvent::at));
         Cook cook = new Cook(starts.get(0), List.copyOf(counting));
         for (CookEvent event : counting) {
-            cook.fold(event, confirmed.contains(event.id()));
+            boolean aboutAnother = event instanceof CookEvent.Undone || event instanceof CookEvent.Confirmed;
+            if (!aboutAnother) {
+                cook.fold(event, confirmed.contains(event.id()));
+            }
         }
         return cook;
     }
@@ -235,8 +238,7 @@ public final class Cook {
             return Optional.of(Observation.volume(jugged.volume().litres(), evaporation));
         }
         if (reading instanceof CookEvent.SpoonLooked spoon) {
-            return Optional.of(
-                    Observation.spoon(spoon.look(), spoon.temperature().orElse(stove())));
+            return spoon(spoon.look(), spoon.temperature().orElse(stove()));
         }
         if (reading instanceof CookEvent.PlateSpreadRead plate) {
             return Observation.plate(plate, estimate.mixture());

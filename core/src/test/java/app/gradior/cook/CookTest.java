@@ -1,0 +1,352 @@
+package app.gradior.cook;
+
+import static app.gradior.cook.SimulatedCook.id;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Mixtures;
+import app.gradior.food.Mixture;
+import app.gradior.physics.ChoiOkos;
+import app.gradior.plan.Target;
+import app.gradior.plan.Use;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Lid;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
+import app.gradior.quantity.Length;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
+import app.gradior.quantity.Volume;
+import app.gradior.thickness.SpoonCoat;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import java.time.Duration;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+class CookTest {
+    private static final Target TO_400 = new Target.Weight(Mass.ofGrams(400));
+
+    private final SimulatedCook simulated = new SimulatedCook(1, new Random(5), TO_400);
+
+    private double left(double minute) {
+        return simulated
+                .cook()
+                .forecast(simulated.minute(minute))
+                .minutesLeft()
+                .orElseThrow()
+                .middle();
+    }
+
+    @Test
+    void withoutReadingsItFollowsThePlan() {
+        Cook cook = simulated.cook();
+        Forecast first = cook.forecast(SimulatedCook.START);
+
+        assertThat(first.heatingUp()).isEqualTo(Duration.ofMinutes(6));
+        assertThat(first.loss().gramsPerMinute()).isZero();
+        assertThat(first.grams().middle()).isCloseTo(775, within(1e-6));
+        double ahead = first.minutesLeft().orElseThrow().middle();
+        assertThat(cook.forecast(simulated.minute(4))
+                        .minutesLeft()
+                        .orElseThrow()
+                        .middle())
+                .isCloseTo(ahead - 10, within(0.05));
+        assertThat(cook.forecast(simulated.minute(10)).grams().middle())
+                .isCloseTo(simulated.trueGrams(10), within(0.1));
+        assertThat(cook.forecast(simulated.minute(10)).loss().gramsPerMinute()).isBetween(12.0, 16.0);
+    }
+
+    @Test
+    void everyWeighingNarrowsTheForecast() {
+        double before = simulated
+                .cook()
+                .forecast(simulated.minute(20))
+                .minutesLeft()
+                .orElseThrow()
+                .width();
+        for (double minute : new double[] {5, 10, 15}) {
+            simulated.weighAt(minute);
+            double after = simulated
+                    .cook()
+                    .forecast(simulated.minute(20))
+                    .minutesLeft()
+                    .orElseThrow()
+                    .width();
+            assertThat(after).isLessThan(before);
+            before = after;
+        }
+        assertThat(simulated.cook().k().contains(1)).isTrue();
+    }
+
+    @Test
+    void theOrderInWhichEventsArriveDoesNotMatter() {
+        simulated.weighAt(5).weighAt(9).weighAt(16);
+        Forecast inOrder = simulated.cook().forecast(simulated.minute(20));
+        Collections.shuffle(simulated.events, new Random(3));
+
+        assertThat(simulated.cook().forecast(simulated.minute(20)))
+                .usingRecursiveComparison()
+                .isEqualTo(inOrder);
+    }
+
+    @Test
+    void whatIsUndoneNeverWas() {
+        simulated.weighAt(5);
+        Interval before = simulated.cook().k();
+        simulated.showing(9, 500);
+        UUID wrong = simulated.events.get(simulated.events.size() - 1).id();
+        simulated.events.add(new CookEvent.Undone(id(), simulated.minute(9.5), wrong));
+
+        assertThat(simulated.cook().k()).isEqualTo(before);
+        assertThat(simulated.cook().told()).hasSize(1);
+    }
+
+    @Test
+    void aReadingFarOffIsQuestionedUntilItIsConfirmed() {
+        simulated.weighAt(5).weighAt(10);
+        Interval before = simulated.cook().k();
+        simulated.showing(12, 300);
+        CookEvent odd = simulated.events.get(simulated.events.size() - 1);
+
+        assertThat(simulated.cook().told().get(2).questioned()).isTrue();
+        assertThat(simulated.cook().told().get(2).measured()).isCloseTo(0.3, within(1e-9));
+        assertThat(simulated.cook().told().get(2).expected()).isCloseTo(simulated.trueGrams(12) / 1000, within(0.02));
+        assertThat(simulated.cook().k().middle()).isEqualTo(before.middle());
+
+        simulated.events.add(new CookEvent.Confirmed(id(), simulated.minute(12.5), odd.id()));
+        assertThat(simulated.cook().told().get(2).questioned()).isFalse();
+        assertThat(simulated.cook().forecast(simulated.minute(12)).grams().middle())
+                .isLessThan(450);
+    }
+
+    @Test
+    void twoOddReadingsThatAgreeAreBelieved() {
+        simulated.weighAt(5).weighAt(10);
+        simulated.showing(15, simulated.trueGrams(15) - 90);
+        assertThat(simulated.cook().told().get(2).questioned()).isTrue();
+        simulated.showing(18, simulated.trueGrams(18) - 100);
+
+        assertThat(simulated.cook().told().get(3).questioned()).isFalse();
+        assertThat(simulated.cook().forecast(simulated.minute(18)).grams().middle())
+                .isCloseTo(simulated.trueGrams(18) - 100, within(15.0));
+    }
+
+    @Test
+    void twoOddReadingsThatDisagreeAreBothQuestioned() {
+        simulated.weighAt(5).weighAt(10);
+        simulated.showing(15, simulated.trueGrams(15) - 90).showing(18, simulated.trueGrams(18) + 90);
+
+        assertThat(simulated.cook().told()).extracting(Cook.Told::questioned).containsExactly(false, false, true, true);
+    }
+
+    @Test
+    void lessHeatAndALidTakeLonger() {
+        double open = left(10);
+        simulated.events.add(new CookEvent.LidChanged(id(), simulated.minute(9), Lid.AJAR));
+        double ajar = left(10);
+        simulated.events.add(new CookEvent.HeatChanged(id(), simulated.minute(9.5), Activity.ROLLING_BOIL));
+
+        assertThat(ajar).isCloseTo(open / 0.45, within(open * 0.1));
+        assertThat(left(10)).isLessThan(ajar * 0.6);
+        assertThat(simulated.cook().conditions().lid()).isEqualTo(Lid.AJAR);
+    }
+
+    @Test
+    void offTheHeatNothingIsLostAndNothingIsReached() {
+        simulated.events.add(new CookEvent.HeatSwitched(id(), simulated.minute(10), false));
+        Cook off = simulated.cook();
+
+        assertThat(off.onHeat()).isFalse();
+        assertThat(off.forecast(simulated.minute(40)).grams().middle()).isCloseTo(simulated.trueGrams(10), within(0.1));
+        assertThat(off.forecast(simulated.minute(40)).minutesLeft()).isEmpty();
+        simulated.events.add(new CookEvent.HeatSwitched(id(), simulated.minute(40), true));
+        assertThat(simulated.cook().forecast(simulated.minute(40)).minutesLeft())
+                .isPresent();
+    }
+
+    @Test
+    void whatGoesInIsInAndIsCookedWithTheRest() {
+        Mixture slurry = Mixtures.of("corn-starch", 12).plus(Mixtures.of("water", 24));
+        double before =
+                simulated.cook().forecast(simulated.minute(10)).current().warm().value();
+        simulated.events.add(new CookEvent.Added(id(), simulated.minute(10), slurry));
+        Forecast after = simulated.cook().forecast(simulated.minute(10));
+
+        assertThat(after.grams().middle()).isCloseTo(simulated.trueGrams(10) + 36, within(0.1));
+        assertThat(after.current().warm().value()).isGreaterThan(before + 0.7);
+        assertThat(after.current().mixture().hasRawStarch()).isFalse();
+        assertThat(simulated.cook().mostPossible(simulated.minute(11)).grams())
+                .isCloseTo((775 + 36) * 1.08 + 20, within(0.5));
+        assertThat(simulated.cook().mostPossible(simulated.minute(9)).grams()).isCloseTo(775 * 1.08 + 20, within(0.5));
+    }
+
+    @Test
+    void blendingThickensAndSievingTakesAway() {
+        double chunky =
+                simulated.cook().forecast(simulated.minute(10)).current().warm().value();
+        simulated.events.add(new CookEvent.Blended(id(), simulated.minute(10)));
+        double smooth =
+                simulated.cook().forecast(simulated.minute(10)).current().warm().value();
+        double grams = simulated.cook().forecast(simulated.minute(10)).grams().middle();
+        simulated.events.add(new CookEvent.Strained(id(), simulated.minute(10), Share.of(0.6), Share.of(0.05)));
+        Forecast sieved = simulated.cook().forecast(simulated.minute(10));
+
+        assertThat(smooth).isGreaterThan(chunky + 0.2);
+        assertThat(sieved.current().warm().value()).isLessThan(smooth);
+        assertThat(sieved.grams().middle()).isBetween(0.90 * grams, 0.96 * grams);
+    }
+
+    @Test
+    void everyKindOfReadingCorrectsWhatItMeasures() {
+        SimulatedCook fast = new SimulatedCook(1.6, new Random(5), TO_400);
+        double expected = fast.cook().forecast(fast.minute(15)).grams().middle();
+        Mixture truth = fast.truth().after(Duration.ofMinutes(15));
+        Volume hot = ChoiOkos.volume(truth, Celsius.of(98.5));
+        fast.events.add(new CookEvent.Dipped(id(), fast.minute(15), SimulatedCook.CASSEROLE.depthOf(hot)));
+        double dipped = fast.cook().forecast(fast.minute(15)).grams().middle();
+        fast.events.add(new CookEvent.Jugged(id(), fast.minute(15), hot));
+        double jugged = fast.cook().forecast(fast.minute(15)).grams().middle();
+
+        assertThat(dipped).isLessThan(expected - 20);
+        assertThat(Math.abs(jugged - truth.mass().grams()))
+                .isLessThan(Math.abs(dipped - truth.mass().grams()));
+    }
+
+    @Test
+    void aSpoonAndAPlateTellTheThicknessOfThisSauce() {
+        double warm = Thickness.grade(
+                        simulated.truth().after(Duration.ofMinutes(15)), Celsius.of(60), ThicknessFactor.ONE)
+                .value();
+        SpoonCoat thicker = SpoonCoat.of(app.gradior.thickness.Grade.of(warm + 1));
+        simulated.events.add(
+                new CookEvent.SpoonLooked(id(), simulated.minute(15), thicker, Optional.of(Celsius.of(60))));
+        Interval spoon = simulated.cook().thickness();
+        simulated.events.add(
+                new CookEvent.PlateSpreadRead(id(), simulated.minute(15), Length.ofCentimetres(7), Celsius.of(40)));
+        Interval plate = simulated.cook().thickness();
+
+        assertThat(spoon.middle()).isGreaterThan(1.15);
+        assertThat(plate.middle()).isNotEqualTo(spoon.middle());
+        assertThat(plate.width() / plate.middle()).isLessThan(spoon.width() / spoon.middle());
+    }
+
+    @Test
+    void aLookWithoutAFarEndTellsNothingWhereItIsExpected() {
+        SimulatedCook thin = new SimulatedCook(Mixtures.of("chicken-stock", 800), 1, 0, new Random(1), TO_400);
+        thin.events.add(new CookEvent.SpoonLooked(id(), thin.minute(5), SpoonCoat.RUNS_CLEAR, Optional.empty()));
+
+        assertThat(thin.cook().thickness().middle()).isCloseTo(1, within(1e-9));
+        assertThat(thin.cook().told()).isEmpty();
+    }
+
+    @Test
+    void aThermometerTellsTheBrixOnlyWhileItBoilsFreely() {
+        Mixture syrup = Mixtures.sucrose(40, 800);
+        SimulatedCook sweet = new SimulatedCook(syrup, 1, 0, new Random(1), TO_400);
+        sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(20), Celsius.of(104)));
+        assertThat(sweet.cook().told()).isEmpty();
+
+        sweet.events.add(new CookEvent.HeatChanged(id(), sweet.minute(1), Activity.LIVELY_SIMMER));
+        double expected = sweet.cook().told().get(0).expected();
+        sweet.events.remove(2);
+        sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(20), Celsius.of(expected + 1)));
+        double without = SimulatedCookForecast.grams(sweet, 19.99);
+        assertThat(sweet.cook().forecast(sweet.minute(20)).grams().middle()).isLessThan(without);
+    }
+
+    /** The weight expected just before a moment. */
+    private static final class SimulatedCookForecast {
+        static double grams(SimulatedCook cook, double minute) {
+            List<CookEvent> before = cook.events.stream()
+                    .filter(e -> !e.at().isAfter(cook.minute(minute)))
+                    .toList();
+            return Cook.of(before).forecast(cook.minute(minute)).grams().middle();
+        }
+    }
+
+    @Test
+    void beforeAnybodySaysThatItSimmersTheTimeOfHeatingUpIsAnEstimate() {
+        simulated.events.removeIf(e -> e instanceof CookEvent.Simmers);
+        Cook cook = simulated.cook();
+
+        assertThat(cook.simmerSeen()).isFalse();
+        assertThat(Duration.between(SimulatedCook.START, cook.simmersFrom()))
+                .isBetween(Duration.ofMinutes(2), Duration.ofMinutes(5));
+        Interval told = new SimulatedCook(1, new Random(5), TO_400)
+                .cook()
+                .forecast(SimulatedCook.START.plusSeconds(900))
+                .grams();
+        assertThat(cook.forecast(SimulatedCook.START.plusSeconds(900)).grams().width())
+                .isGreaterThan(told.width());
+    }
+
+    @Test
+    void aTargetReachedIsSaidToBeReached() {
+        Forecast late = simulated.cook().forecast(simulated.minute(60));
+
+        assertThat(late.reached()).isTrue();
+        assertThat(late.minutesLeft().orElseThrow().middle()).isZero();
+        assertThat(simulated.cook().forecast(simulated.minute(5)).reached()).isFalse();
+    }
+
+    @Test
+    void aThicknessTargetIsForecastWithTheDoubtAboutTheThickness() {
+        SimulatedCook glaze = new SimulatedCook(1, new Random(5), new Target.ForUse(Use.GLAZE, Celsius.of(60)));
+        Forecast first = glaze.cook().forecast(glaze.minute(1));
+        double logWidth = Math.log(first.minutesLeft().orElseThrow().high()
+                / first.minutesLeft().orElseThrow().middle());
+
+        assertThat(first.atTarget().orElseThrow().warm().value()).isCloseTo(5.5, within(0.01));
+        assertThat(logWidth).isGreaterThan(0.35 * 1.28 * 1.01);
+        assertThat(first.grade().width()).isPositive();
+    }
+
+    @Test
+    void thePathAheadStartsNowAndPassesTheTarget() {
+        simulated.weighAt(5).weighAt(10);
+        Forecast forecast = simulated.cook().forecast(simulated.minute(12));
+        List<Forecast.PathPoint> path = forecast.path();
+
+        assertThat(path.get(0).minutes()).isZero();
+        assertThat(path.get(0).grams().middle()).isCloseTo(forecast.grams().middle(), within(0.01));
+        assertThat(path.get(path.size() - 1).grams().middle()).isLessThan(400);
+        assertThat(path).extracting(p -> p.grams().middle()).isSortedAccordingTo((a, b) -> Double.compare(b, a));
+        assertThat(path.get(path.size() - 1).grams().width())
+                .isGreaterThan(path.get(0).grams().width());
+    }
+
+    @Test
+    void comingOffTheHeatWithAYieldEndsIt() {
+        simulated.weighAt(10);
+        simulated.events.add(new CookEvent.Finished(
+                id(), simulated.minute(20), Optional.of(Mass.ofGrams(520)), Optional.of(SpoonCoat.LINE_STAYS)));
+        Cook cook = simulated.cook();
+
+        assertThat(cook.finished()).isPresent();
+        assertThat(cook.onHeat()).isFalse();
+        assertThat(cook.forecast(simulated.minute(90)).grams().middle()).isCloseTo(520, within(8.0));
+    }
+
+    @Test
+    void aCookHasOneStart() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Cook.of(List.of()))
+                .withMessageContaining("0");
+        simulated.events.add(simulated.events.get(0));
+        assertThatIllegalArgumentException().isThrownBy(simulated::cook).withMessageContaining("2");
+    }
+
+    @Test
+    void aPotThatIsLighterThanItsTareIsRefused() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(
+                        () -> new CookEvent.Weighed(id(), SimulatedCook.START, Mass.ofGrams(500), Mass.ofGrams(2100)))
+                .withMessageContaining("500");
+    }
+}
