@@ -17,6 +17,9 @@ import java.util.Set;
 public final class FoodNames {
     private static final int LONGEST_NAME_WORDS = 6;
 
+    /** Under this share of common letter pairs two names are not alike. */
+    private static final double LEAST_LIKENESS = 0.35;
+
     /** Words that say how a food is cut, kept or chosen, and change neither which food it is nor its weight. */
     private static final Set<String> BY_THE_WAY = Set.of(
             "a",
@@ -194,9 +197,13 @@ public final class FoodNames {
         Map<Ingredient, Double> likeness = new HashMap<>();
         byName.forEach((name, ingredient) -> {
             Set<String> others = pairsOfNames.get(name);
+            double mostLike = 2.0 * Math.min(pairs.size(), others.size()) / (pairs.size() + others.size());
+            if (mostLike < LEAST_LIKENESS) {
+                return;
+            }
             long common = pairs.stream().filter(others::contains).count();
             double dice = 2.0 * common / (pairs.size() + others.size());
-            if (dice >= 0.35) {
+            if (dice >= LEAST_LIKENESS) {
                 likeness.merge(ingredient, dice, Math::max);
             }
         });
