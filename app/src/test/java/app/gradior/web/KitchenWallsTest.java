@@ -223,6 +223,25 @@ class KitchenWallsTest {
     }
 
     @Test
+    void aPotTooSmallForTheSauceIsRefusedBesideItAndStartsNoCook(PotMapper pots) {
+        KitchenPot tiny = new KitchenPot(UUID.randomUUID(), "Tiny", 100, 100, 60, Material.STEEL, 300);
+        pots.insert(kitchen, tiny, cooks.now());
+
+        assertThat(mvc.get()
+                        .uri("/sauces/" + sauce.id() + "/plan?pot=" + tiny.id())
+                        .with(user(owner)))
+                .hasStatusOk()
+                .bodyText()
+                .contains("This pot holds 471 ml and the sauce is")
+                .doesNotContain("Put it on and start");
+        send(
+                "/cooks",
+                "cook=" + UUID.randomUUID() + "&sauce=" + sauce.id() + "&pot=" + tiny.id() + "&aim=yield&amount=600",
+                owner);
+        assertThat(cooks.underWay(kitchen)).hasSize(1);
+    }
+
+    @Test
     void namesAreTakenOnceWhateverTheirLetters() {
         MvcTestResult taken = send(
                 "/signup", "name=" + owner.getUsername().toUpperCase() + "&password=three long words&kitchen=K", owner);

@@ -204,9 +204,7 @@ final class Assimilation {
             double pace = loss.at(after);
             transition.setEntry(Estimate.WATER, Estimate.WATER, before == 0 ? 1 : pace / before);
             transition.setEntry(Estimate.WATER, Estimate.LN_K, -k * seconds * pace);
-            double thicker = new Loss(evaporation, ThicknessFactor.ofLogarithm(Math.log(thickness.value()) + 0.01))
-                    .at((water + after) / 2);
-            double slope = (thicker - loss.at((water + after) / 2)) / 0.01;
+            double slope = pace * evaporation.sensitivityToThickness(from.mixtureWith(after), thickness);
             transition.setEntry(Estimate.WATER, Estimate.LN_THICKNESS, -k * seconds * slope);
             RealVector state = previous.copy();
             state.setEntry(Estimate.WATER, after);

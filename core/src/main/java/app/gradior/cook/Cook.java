@@ -28,7 +28,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.ToDoubleFunction;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
@@ -44,8 +43,6 @@ public final class Cook {
 
     /** How far the time of heating up may be off, as a share of it, while nobody has said that it simmers. */
     private static final double HEAT_UP_SD_SHARE = 0.4;
-
-    private static final int PATH_POINTS = 24;
 
     private final Started started;
     private final List<CookEvent> events;
@@ -342,7 +339,8 @@ public final class Cook {
         ThicknessFactor thickness = present.thickness();
         Snapshot current = Snapshot.of(mixture, evaporation, thickness);
         Duration heatingUp = onHeat && simmersFrom.isAfter(now) ? Duration.between(now, simmersFrom) : Duration.ZERO;
-        Ahead ahead = new Ahead(present, heatingUp.toMillis() / 60_000.0);
+        Ahead ahead =
+                new Ahead(present, evaporation, target(), started.mixture(), onHeat, heatingUp.toMillis() / 60_000.0);
         return new Forecast(
                 now,
                 current,
@@ -371,97 +369,6 @@ public final class Cook {
                 .value();
         double middle = current.atStove().value();
         return Interval.normal(middle, Math.hypot(thicker - middle, other - middle));
-    }
-
-    /** The walk from an estimate to the target. */
-    private final class Ahead {
-        private final Estimate present;
-        private final double heatingUpMinutes;
-        private final BoilDown boil;
-        private final Optional<BoilDown.Moment> moment;
-
-        Ahead(Estimate present, double heatingUpMinutes) {
-            this.present = present;
-            this.heatingUpMinutes = heatingUpMinutes;
-            this.boil = boil(present.thickness());
-            this.moment = onHeat || reachedAlready() ? boil.until(shortfall(boil)) : Optional.empty();
-        }
-
-        private boolean reachedAlready() {
-            return shortfall(boil).applyAsDouble(boil.start()) <= 0;
-        }
-
-        private BoilDown boil(ThicknessFactor thickness) {
-            return new BoilDown(present.mixture(), evaporation, thickness, present.k());
-        }
-
-        private ToDoubleFunction<Mixture> shortfall(BoilDown to) {
-            return target().shortfall(started.mixture(), to.evaporation(), to.thickness());
-        }
-
-        Optional<Interval> minutesLeft() {
-            return moment.map(m -> {
-                double minutes = m.after().toMillis() / 60_000.0;
-                return Interval.logNormal(minutes, Math.min(1, logSd(minutes))).plus(heatingUpMinutes);
-            });
-        }
-
-        Optional<Snapshot> atTarget() {
-            return moment.map(m -> Snapshot.of(m.mixture(), evaporation, present.thickness()));
-        }
-
-        /**
-         * Spread of the logarithm of the time left. In ln t = ln τ(W, θ) − ln k, with τ the time at k = 1, the derivatives
-         * are 1/(τ·u(W)), −1 and ∂ln τ/∂ln θ; the walk of ln k on the way adds a third of its variance at the end.
-         */
-        private double logSd(double minutes) {
-            if (minutes <= 0) {
-                return 0;
-            }
-            double unitSeconds = minutes * 60 * present.k();
-            double loss = present.unitLoss(evaporation);
-            double byWater = loss == 0 ? 0 : 1 / (unitSeconds * loss);
-            double byThickness = target().isThickness() ? byThickness(minutes) : 0;
-            RealVector gradient = new ArrayRealVector(new double[] {byWater, -1, byThickness}, false);
-            double variance = gradient.dotProduct(present.covariance().operate(gradient));
-            return Math.sqrt(variance + Assimilation.LN_K_WALK_VARIANCE_PER_S * minutes * 60 / 3);
-        }
-
-        private double byThickness(double minutes) {
-            double step = 0.05;
-            double ln = present.mean().getEntry(Estimate.LN_THICKNESS);
-            BoilDown thicker = boil(ThicknessFactor.ofLogarithm(ln + step));
-            return thicker.until(shortfall(thicker))
-                    .map(m -> Math.log(Math.max(0.01, m.after().toMillis() / 60_000.0) / minutes) / step)
-                    .orElse(0.0);
-        }
-
-        /** Weight ahead, to a fifth past the target, or an hour where there is none. */
-        List<Forecast.PathPoint> path() {
-            double span =
-                    moment.map(m -> m.after().toMillis() / 60_000.0 * 1.2 + 1).orElse(60.0);
-            double most = BoilDown.HORIZON.toMinutes();
-            double minutes = Math.min(most, span);
-            Duration end = Duration.ofMillis(Math.round(minutes * 60_000));
-            double sdK = present.sd(Estimate.LN_K);
-            double sdGrams = present.sd(Estimate.WATER) * 1000;
-            List<BoilDown.Sample> samples = onHeat ? boil.samples(end, PATH_POINTS) : List.of();
-            List<Forecast.PathPoint> path = new ArrayList<>();
-            for (BoilDown.Sample sample : samples) {
-                double grams = sample.mixture().mass().grams();
-                double t = sample.seconds() / 60.0;
-                double walked = Math.sqrt(sdK * sdK + Assimilation.LN_K_WALK_VARIANCE_PER_S * sample.seconds() / 3);
-                double lost = sample.loss().gramsPerMinute() * t * walked;
-                double cross = 2
-                        * 1000
-                        * present.covariance().getEntry(Estimate.WATER, Estimate.LN_K)
-                        * -sample.loss().gramsPerMinute()
-                        * t;
-                double sd = Math.sqrt(Math.max(0, sdGrams * sdGrams + lost * lost + cross));
-                path.add(new Forecast.PathPoint(t + heatingUpMinutes, Interval.normal(grams, sd)));
-            }
-            return path;
-        }
     }
 
     /** What the cook aims at. */

@@ -27,7 +27,11 @@ public final class Mixture {
     private static final double KCAL_PER_G_CARBOHYDRATE_OR_PROTEIN = 4;
     private static final double KCAL_PER_G_FAT = 9;
     private static final double KCAL_PER_G_ETHANOL = 7;
-    private static final int KINDS = StarchKind.values().length;
+    /** Asked for once: values() copies. */
+    private static final StarchKind[] STARCHES = StarchKind.values();
+
+    private static final Texture[] TEXTURES = Texture.values();
+    private static final int KINDS = STARCHES.length;
 
     public static final Mixture EMPTY = new Builder().build();
 
@@ -304,7 +308,7 @@ public final class Mixture {
     public Mixture cookedAt(Celsius temperature) {
         double[] raw = rawPowder.clone();
         double[] swollen = swollenPowder.clone();
-        for (StarchKind kind : StarchKind.values()) {
+        for (StarchKind kind : STARCHES) {
             int i = kind.ordinal();
             double full = kind.thickensFullyAt().degrees();
             double part = Math.max(0, Math.min(1, 1 - (full - temperature.degrees()) / SWELLING_SPAN_K));
@@ -438,7 +442,7 @@ public final class Mixture {
      */
     public double releasedBody() {
         double released = 0;
-        for (Texture texture : Texture.values()) {
+        for (Texture texture : TEXTURES) {
             released += body[texture.ordinal()] * texture.released();
         }
         double starchFree = starchFreeKg();

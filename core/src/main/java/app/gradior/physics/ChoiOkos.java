@@ -13,6 +13,9 @@ import app.gradior.quantity.Volume;
  * the source lacks, take handbook values (CRC, 20 °C, with linear expansion).
  */
 public final class ChoiOkos {
+    /** Asked for once: values() copies. */
+    private static final Component[] COMPONENTS = Component.values();
+
     private ChoiOkos() {}
 
     /** @throws IllegalArgumentException if the mixture is empty */
@@ -36,7 +39,7 @@ public final class ChoiOkos {
     private static double restDensity(Mixture mixture) {
         double kilograms = 0;
         double volume = 0;
-        for (Component component : Component.values()) {
+        for (Component component : COMPONENTS) {
             if (component != Component.FAT && component != Component.STARCH) {
                 double part = mixture.mass(component).kilograms();
                 kilograms += part;
@@ -48,7 +51,7 @@ public final class ChoiOkos {
 
     private static double cubicMetres(Mixture mixture, double t) {
         double volume = 0;
-        for (Component component : Component.values()) {
+        for (Component component : COMPONENTS) {
             double part = mixture.mass(component).kilograms();
             if (part > 0) {
                 volume += part / density(component, t);
@@ -66,7 +69,7 @@ public final class ChoiOkos {
         requireSome(mixture);
         double t = temperature.degrees();
         double sum = 0;
-        for (Component component : Component.values()) {
+        for (Component component : COMPONENTS) {
             sum += mixture.mass(component).kilograms() * specificHeat(component, t);
         }
         return new SpecificHeat(1000 * sum / mixture.mass().kilograms());

@@ -10,6 +10,7 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.MassFlow;
 import app.gradior.quantity.Pressure;
 import app.gradior.quantity.Volume;
+import app.gradior.thickness.Rheology;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Duration;
@@ -62,6 +63,17 @@ public final class Evaporation {
         }
         Celsius hot = stoveTemperature(mixture);
         return new MassFlow(Math.min(wanted(mixture, factor, hot), possible(hot)));
+    }
+
+    /**
+     * How the loss answers to the sauce being thicker than thought: ∂ln loss/∂ln θ = −((η − μ)/3)/(1 + η/3), in Pa·s, from
+     * f = 1/(1 + η/3) and η = μ + θ·S. Nought for water, toward −1 for a paste.
+     */
+    public double sensitivityToThickness(Mixture mixture, ThicknessFactor factor) {
+        Rheology flow = Thickness.of(mixture, stoveTemperature(mixture), factor);
+        double eta = flow.apparent().pascalSeconds() / HALVING_VISCOSITY;
+        double serum = flow.serum().pascalSeconds() / HALVING_VISCOSITY;
+        return -(eta - serum) / (1 + eta);
     }
 
     /** Whether the ring is too weak to keep this activity up: what evaporates is then what its power allows. */

@@ -10,6 +10,9 @@ import app.gradior.quantity.Celsius;
  * 240 ml. Raw starch thickens nothing.
  */
 public final class Thickness {
+    /** Asked for once: values() copies. */
+    private static final StarchKind[] KINDS = StarchKind.values();
+
     private static final double BODY_COEFFICIENT = 1.161;
     private static final double BODY_EXPONENT = 1.95;
     private static final double BODY_ACTIVATION_K = 800;
@@ -85,7 +88,7 @@ public final class Thickness {
         double sugarFactor = Math.max(LEAST_SUGAR_FACTOR, 1 - SUGAR_SLOPE * overSugarFree);
         double cooling = Math.exp(STARCH_ACTIVATION_K * (1 / temperature.kelvin() - 1 / STARCH_REFERENCE_K));
         double sum = 0;
-        for (StarchKind kind : StarchKind.values()) {
+        for (StarchKind kind : KINDS) {
             double concentration = mixture.swollen(kind).percent();
             if (concentration > 0) {
                 sum += Math.pow(concentration * kind.potency() * sugarFactor, STARCH_EXPONENT)

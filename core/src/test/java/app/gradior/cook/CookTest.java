@@ -246,6 +246,77 @@ class CookTest {
     }
 
     @Test
+    void aPasteThatMoundsAsExpectedTellsNothingAndAThinOneThatMoundsDoes() {
+        SimulatedCook paste = new SimulatedCook(Mixtures.of("tomato-paste", 800), 1, 0, new Random(1), TO_400);
+        paste.events.add(
+                new CookEvent.SpoonLooked(id(), paste.minute(18), SpoonCoat.MOUNDS, Optional.of(Celsius.of(20))));
+        assertThat(paste.cook().told()).isEmpty();
+
+        simulated.events.add(new CookEvent.Finished(
+                id(), simulated.minute(20), Optional.empty(), Optional.of(SpoonCoat.LINE_STAYS)));
+        assertThat(simulated.cook().thickness().middle()).isGreaterThan(1.1);
+    }
+
+    @Test
+    void whatIsBelievedAtTheStartIsWhatWasKnown() {
+        Cook cook = simulated.cook();
+
+        assertThat(cook.k()).isEqualTo(Interval.logNormal(1, 0.35));
+        assertThat(cook.thickness()).isEqualTo(Interval.logNormal(1, 0.35));
+        assertThat(cook.started()).isEqualTo(simulated.events.get(0));
+        assertThat(cook.events()).containsExactly(simulated.events.get(1));
+        assertThat(cook.onHeat()).isTrue();
+        assertThat(cook.simmerSeen()).isTrue();
+        Interval grams = cook.forecast(SimulatedCook.START).grams();
+        double perWater = SimulatedCook.SAUCE.lossPerWater();
+        assertThat(grams.width()).isCloseTo(2 * 1.2815516 * 0.02 * 775 * perWater, within(0.01));
+    }
+
+    @Test
+    void theTimeLeftIsAsDoubtfulAsTheFillingAndThePaceMakeIt() {
+        Forecast forecast = simulated.cook().forecast(simulated.minute(0));
+        Interval left = forecast.minutesLeft().orElseThrow();
+        double lost = forecast.grams().middle() - 400;
+        // ln t = ln(water to go) − ln k, with 2 % of 775 g and a walk of ln k on the way.
+        double expected =
+                Math.sqrt(0.35 * 0.35 + Math.pow(0.02 * 775 / lost, 2) + 0.008 * 0.008 / 600 * left.middle() * 60 / 3);
+
+        assertThat(Math.log(left.high() / left.middle()) / 1.2815516).isCloseTo(expected, within(0.01));
+    }
+
+    @Test
+    void thePathWidensAsThePaceIsDoubted() {
+        Forecast forecast = simulated.cook().forecast(simulated.minute(0));
+        Forecast.PathPoint end = forecast.path().get(24);
+        double pace = forecast.loss().gramsPerMinute();
+
+        assertThat(end.minutes()).isCloseTo(forecast.minutesLeft().orElseThrow().middle() * 1.2 + 1, within(0.01));
+        double sd = Math.hypot(0.02 * 775, 0.35 * pace * end.minutes());
+        assertThat(end.grams().width() / 2 / 1.2815516).isCloseTo(sd, within(0.05 * sd));
+    }
+
+    @Test
+    void theGradeIsAsDoubtfulAsTheThicknessOfTheSauce() {
+        Forecast forecast = simulated.cook().forecast(simulated.minute(0));
+        double half = forecast.grade().width() / 2 / 1.2815516;
+
+        // Nearly all its thickness is body: 35 % of it is 2·log10(e^0.35) of a grade, and 2 % of the filling adds
+        // little.
+        assertThat(half).isBetween(0.15, 0.36);
+    }
+
+    @Test
+    void whatGoesInAddsItsOwnDoubt() {
+        simulated.weighAt(5).weighAt(6).weighAt(7);
+        double before = simulated.cook().forecast(simulated.minute(8)).grams().width();
+        simulated.events.add(new CookEvent.Added(id(), simulated.minute(8), Mixtures.of("water", 500)));
+        double after = simulated.cook().forecast(simulated.minute(8)).grams().width();
+
+        assertThat(Math.pow(after / 2 / 1.2815516, 2))
+                .isCloseTo(Math.pow(before / 2 / 1.2815516, 2) + Math.pow(0.02 * 500, 2), within(12.0));
+    }
+
+    @Test
     void aThermometerTellsTheBrixOnlyWhileItBoilsFreely() {
         Mixture syrup = Mixtures.sucrose(40, 800);
         SimulatedCook sweet = new SimulatedCook(syrup, 1, 0, new Random(1), TO_400);

@@ -125,6 +125,68 @@ class PlannerTest {
     }
 
     @Test
+    void theRangeOfAThicknessTargetIsThatOfItsDoubt() {
+        Target target = new Target.ForUse(Use.GLAZE, Celsius.of(60));
+        Plan plan = reached(PLUM, target);
+        Plan thicker = with(Math.exp(0.35), target);
+        Plan thinner = with(Math.exp(-0.35), target);
+        double byThickness =
+                Math.log(thinner.minutes().middle() / thicker.minutes().middle()) / 2;
+        double grams = plan.at().mass().grams();
+
+        assertThat(plan.minutes().high())
+                .isCloseTo(plan.minutes().middle() * Math.exp(1.2815516 * Math.hypot(0.35, byThickness)), within(0.01));
+        assertThat(plan.yieldGrams().high())
+                .isCloseTo(grams + 1.2815516 * (thicker.at().mass().grams() - grams), within(0.1));
+        assertThat(plan.yieldGrams().low())
+                .isCloseTo(grams - 1.2815516 * (grams - thinner.at().mass().grams()), within(0.1));
+    }
+
+    private static Plan with(double thickness, Target target) {
+        Knowledge sure = new Knowledge(1, 0.35, ThicknessFactor.of(thickness), 0);
+        return ((Planner.Outcome.Reached) new Planner(PLUM, SIMMER, sure).reduceTo(target)).plan();
+    }
+
+    @Test
+    void targetsSayWhatTheyAre() {
+        assertThat(new Target.Weight(Mass.ofGrams(1)).isThickness()).isFalse();
+        assertThat(new Target.AtBrix(Share.of(0.6)).isThickness()).isFalse();
+        assertThat(new Target.AtGrade(Grade.of(5), Celsius.of(60)).isThickness())
+                .isTrue();
+        assertThat(new Target.AtStoveGrade(Grade.of(5)).isThickness()).isTrue();
+        assertThat(new Target.AtGrade(Grade.of(5), Celsius.of(60)).gradeServed())
+                .isPresent();
+        assertThat(new Target.AtStoveGrade(Grade.of(5)).gradeServed()).isEmpty();
+        assertThat(new Target.Reduced(Share.of(0.5), Target.Basis.DEPTH).timesOf(PLUM))
+                .isEmpty();
+        assertThat(Target.Basis.DEPTH.words()).contains("depth");
+        assertThat(Use.TOSS.label()).isEqualTo("toss");
+        assertThat(Use.TOSS.key()).isEqualTo("toss");
+        assertThat(Use.TOSS.does()).contains("pasta");
+        assertThat(Use.TOSS.from()).isEqualTo(Grade.of(4.4));
+        assertThat(Use.TOSS.to()).isEqualTo(Grade.of(5.2));
+        assertThat(SpoonCoat.MOUNDS.words()).contains("mounds");
+        assertThat(SpoonCoat.LINE_FILLS.shows(Grade.of(3))).isFalse();
+        assertThat(Caution.KEEP_COLD.words()).contains("4 °C");
+    }
+
+    @Test
+    void aGradeAtTheStoveThatIsPassedAlreadyIsJudgedThere() {
+        Mixture paste = Mixtures.of("tomato-paste", 300);
+
+        assertThat(missed(paste, new Target.AtStoveGrade(Grade.of(3))))
+                .isInstanceOfSatisfying(OutOfReach.ThickerAlready.class, thicker -> {
+                    assertThat(thicker.now())
+                            .isEqualTo(Snapshot.of(
+                                            paste.cookedAt(Celsius.of(99)),
+                                            new Evaporation(SIMMER),
+                                            ThicknessFactor.ONE)
+                                    .atStove());
+                    assertThat(thicker.water()).isEmpty();
+                });
+    }
+
+    @Test
     void aBrixAndAGradeAtTheStoveAreMet() {
         assertThat(reached(PLUM, new Target.AtBrix(Share.of(0.4))).at().brix().value())
                 .isCloseTo(0.4, within(1e-6));

@@ -58,6 +58,23 @@ class EvaporationTest {
     }
 
     @Test
+    void theLossAnswersToThicknessAsItsDerivativeSays() {
+        Evaporation evaporation = new Evaporation(SIMMER);
+        Mixture paste = Mixtures.puree(25, 1000);
+        double step = 1e-4;
+        double thicker = Math.log(
+                evaporation.waterLoss(paste, ThicknessFactor.of(Math.exp(step))).kilogramsPerSecond());
+        double thinner = Math.log(evaporation
+                .waterLoss(paste, ThicknessFactor.of(Math.exp(-step)))
+                .kilogramsPerSecond());
+
+        assertThat(evaporation.sensitivityToThickness(paste, ThicknessFactor.ONE))
+                .isCloseTo((thicker - thinner) / 2 / step, within(1e-6));
+        assertThat(evaporation.sensitivityToThickness(Mixtures.of("water", 100), ThicknessFactor.ONE))
+                .isZero();
+    }
+
+    @Test
     void aWeakRingCapsWhatCanEvaporateAndSaysSo() {
         Conditions camping = new Conditions(
                 CASSEROLE, new Ring(Ring.Kind.GAS, Power.ofWatts(1000)), Activity.ROLLING_BOIL, Lid.OFF, Room.USUAL);

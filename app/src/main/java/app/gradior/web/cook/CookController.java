@@ -2,6 +2,7 @@ package app.gradior.web.cook;
 
 import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
+import app.gradior.pot.Conditions;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
@@ -63,8 +64,12 @@ class CookController {
         if (target == null || made.read().obstacle().isPresent()) {
             return "redirect:/sauces/" + sauce + "/plan";
         }
-        UUID id =
-                cooks.start(kitchen, cook, made, pot, kitchenware.conditions(kitchen, pot, form), target, cooks.now());
+        Conditions conditions = kitchenware.conditions(kitchen, pot, form);
+        Kitchenware.refuseTooSmall(made.read().mixture(), conditions, errors);
+        if (errors.hasErrors()) {
+            return "redirect:/sauces/" + sauce + "/plan?pot=" + pot.id();
+        }
+        UUID id = cooks.start(kitchen, cook, made, pot, conditions, target, cooks.now());
         return "redirect:/cooks/" + id;
     }
 

@@ -95,6 +95,7 @@ class PlanController {
 
     private void present(Sauce sauce, Conditions conditions, PlanForm form, BindingResult errors, Model model) {
         Planner planner = new Planner(sauce.read().mixture(), conditions, Knowledge.NONE);
+        Kitchenware.refuseTooSmall(planner.sauce(), conditions, errors);
         Target target = errors.hasErrors() ? null : form.target(errors);
         Plan plan = null;
         if (target != null) {

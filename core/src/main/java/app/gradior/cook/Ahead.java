@@ -1,0 +1,122 @@
+package app.gradior.cook;
+
+import app.gradior.food.Mixture;
+import app.gradior.plan.Snapshot;
+import app.gradior.plan.Target;
+import app.gradior.pot.BoilDown;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Interval;
+import app.gradior.thickness.ThicknessFactor;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealVector;
+
+/** The walk from what is believed now to the target, with its doubt. */
+final class Ahead {
+    private static final int PATH_POINTS = 24;
+
+    private final Estimate present;
+    private final Evaporation evaporation;
+    private final Target target;
+    private final Mixture start;
+    private final boolean onHeat;
+    private final double heatingUpMinutes;
+    private final BoilDown boil;
+    private final Optional<BoilDown.Moment> moment;
+
+    Ahead(
+            Estimate present,
+            Evaporation evaporation,
+            Target target,
+            Mixture start,
+            boolean onHeat,
+            double heatingUpMinutes) {
+        this.present = present;
+        this.evaporation = evaporation;
+        this.target = target;
+        this.start = start;
+        this.onHeat = onHeat;
+        this.heatingUpMinutes = heatingUpMinutes;
+        this.boil = boil(present.thickness());
+        this.moment = onHeat || reachedAlready() ? boil.until(shortfall(boil)) : Optional.empty();
+    }
+
+    private boolean reachedAlready() {
+        return shortfall(boil).applyAsDouble(boil.start()) <= 0;
+    }
+
+    private BoilDown boil(ThicknessFactor thickness) {
+        return new BoilDown(present.mixture(), evaporation, thickness, present.k());
+    }
+
+    private ToDoubleFunction<Mixture> shortfall(BoilDown to) {
+        return target.shortfall(start, to.evaporation(), to.thickness());
+    }
+
+    Optional<Interval> minutesLeft() {
+        return moment.map(m -> {
+            double minutes = m.after().toMillis() / 60_000.0;
+            return Interval.logNormal(minutes, Math.min(1, logSd(minutes))).plus(heatingUpMinutes);
+        });
+    }
+
+    Optional<Snapshot> atTarget() {
+        return moment.map(m -> Snapshot.of(m.mixture(), evaporation, present.thickness()));
+    }
+
+    /**
+     * Spread of the logarithm of the time left. In ln t = ln τ(W, θ) − ln k, with τ the time at k = 1, the derivatives
+     * are 1/(τ·u(W)), −1 and ∂ln τ/∂ln θ; the walk of ln k on the way adds a third of its variance at the end.
+     */
+    private double logSd(double minutes) {
+        if (minutes <= 0) {
+            return 0;
+        }
+        double unitSeconds = minutes * 60 * present.k();
+        double loss = present.unitLoss(evaporation);
+        double byWater = loss == 0 ? 0 : 1 / (unitSeconds * loss);
+        double byThickness = target.isThickness() ? byThickness(minutes) : 0;
+        RealVector gradient = new ArrayRealVector(new double[] {byWater, -1, byThickness}, false);
+        double variance = gradient.dotProduct(present.covariance().operate(gradient));
+        return Math.sqrt(variance + Assimilation.LN_K_WALK_VARIANCE_PER_S * minutes * 60 / 3);
+    }
+
+    private double byThickness(double minutes) {
+        double step = 0.05;
+        double ln = present.mean().getEntry(Estimate.LN_THICKNESS);
+        BoilDown thicker = boil(ThicknessFactor.ofLogarithm(ln + step));
+        return thicker.until(shortfall(thicker))
+                .map(m -> Math.log(Math.max(0.01, m.after().toMillis() / 60_000.0) / minutes) / step)
+                .orElse(0.0);
+    }
+
+    /** Weight ahead, to a fifth past the target, or an hour where there is none. */
+    List<Forecast.PathPoint> path() {
+        double span = moment.map(m -> m.after().toMillis() / 60_000.0 * 1.2 + 1).orElse(60.0);
+        double most = BoilDown.HORIZON.toMinutes();
+        double minutes = Math.min(most, span);
+        Duration end = Duration.ofMillis(Math.round(minutes * 60_000));
+        double sdK = present.sd(Estimate.LN_K);
+        double sdGrams = present.sd(Estimate.WATER) * 1000;
+        List<BoilDown.Sample> samples = onHeat ? boil.samples(end, PATH_POINTS) : List.of();
+        List<Forecast.PathPoint> path = new ArrayList<>();
+        for (BoilDown.Sample sample : samples) {
+            double grams = sample.mixture().mass().grams();
+            double t = sample.seconds() / 60.0;
+            double walked = Math.sqrt(sdK * sdK + Assimilation.LN_K_WALK_VARIANCE_PER_S * sample.seconds() / 3);
+            double lost = sample.loss().gramsPerMinute() * t * walked;
+            double cross = 2
+                    * 1000
+                    * present.covariance().getEntry(Estimate.WATER, Estimate.LN_K)
+                    * -sample.loss().gramsPerMinute()
+                    * t;
+            double sd = Math.sqrt(Math.max(0, sdGrams * sdGrams + lost * lost + cross));
+            path.add(new Forecast.PathPoint(t + heatingUpMinutes, Interval.normal(grams, sd)));
+        }
+        return path;
+    }
+}
