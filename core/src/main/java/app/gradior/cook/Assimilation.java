@@ -269,11 +269,12 @@ final class Assimilation {
             ThicknessFactor thickness = ThicknessFactor.ofLogarithm(state.getEntry(Estimate.LN_THICKNESS));
             double dWater = Math.max(1e-6, 1e-4 * water);
             double dLn = 1e-4;
-            expected = expectation.of(from.mixtureWith(water), thickness);
+            Mixture believed = from.mixtureWith(water);
+            expected = expectation.of(believed, thickness);
             double wetter = expectation.of(from.mixtureWith(water + dWater), thickness);
             double dryer = expectation.of(from.mixtureWith(water - dWater), thickness);
-            double thicker = expectation.of(
-                    from.mixtureWith(water), ThicknessFactor.ofLogarithm(state.getEntry(Estimate.LN_THICKNESS) + dLn));
+            double thicker =
+                    expectation.of(believed, ThicknessFactor.ofLogarithm(state.getEntry(Estimate.LN_THICKNESS) + dLn));
             double span = water + dWater - Math.max(0, water - dWater);
             return new Array2DRowRealMatrix(
                     new double[][] {{(wetter - dryer) / span, 0, (thicker - expected) / dLn}}, false);

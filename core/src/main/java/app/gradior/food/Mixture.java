@@ -209,9 +209,14 @@ public final class Mixture {
         double left = waterLeft.value();
         double[] after = kilograms.clone();
         after[Component.WATER.ordinal()] *= left;
-        after[Component.ETHANOL.ordinal()] *= Math.pow(left, ETHANOL_EXPONENT);
-        after[Component.ACETIC_ACID.ordinal()] *= Math.pow(left, ACETIC_EXPONENT);
+        after[Component.ETHANOL.ordinal()] = leaving(Component.ETHANOL, left, ETHANOL_EXPONENT);
+        after[Component.ACETIC_ACID.ordinal()] = leaving(Component.ACETIC_ACID, left, ACETIC_EXPONENT);
         return new Mixture(after, rawPowder, swollenPowder, body, powderMoisture * left, allergens);
+    }
+
+    private double leaving(Component component, double waterLeft, double exponent) {
+        double now = kg(component);
+        return now == 0 ? 0 : now * Math.pow(waterLeft, exponent);
     }
 
     /**
@@ -273,8 +278,8 @@ public final class Mixture {
 
     private double volatilesAt(double share) {
         return kg(Component.WATER) * share
-                + kg(Component.ETHANOL) * Math.pow(share, ETHANOL_EXPONENT)
-                + kg(Component.ACETIC_ACID) * Math.pow(share, ACETIC_EXPONENT);
+                + leaving(Component.ETHANOL, share, ETHANOL_EXPONENT)
+                + leaving(Component.ACETIC_ACID, share, ACETIC_EXPONENT);
     }
 
     private double volatilesSlopeAt(double share) {
@@ -429,11 +434,11 @@ public final class Mixture {
     }
 
     public boolean hasRawStarch() {
-        return Arrays.stream(rawPowder).anyMatch(kg -> kg > 0);
+        return any(rawPowder);
     }
 
     public boolean hasSwollenStarch() {
-        return Arrays.stream(swollenPowder).anyMatch(kg -> kg > 0);
+        return any(swollenPowder);
     }
 
     /**
@@ -486,6 +491,15 @@ public final class Mixture {
                         + KCAL_PER_G_FAT * kg(Component.FAT)
                         + KCAL_PER_G_ETHANOL * kg(Component.ETHANOL));
         return Energy.ofKilocalories(kilocalories);
+    }
+
+    private static boolean any(double[] amounts) {
+        for (double amount : amounts) {
+            if (amount > 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static double[] sum(double[] a, double[] b) {
