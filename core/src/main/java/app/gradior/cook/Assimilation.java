@@ -73,6 +73,12 @@ final class Assimilation {
         return step(at, Optional.empty(), 0, observation, trusted);
     }
 
+    /** Time passes and then something is read: {@link #predict} and {@link #correct} in one. */
+    static Outcome predictAndCorrect(
+            Estimate from, Optional<Evaporation> heated, double seconds, Observation observation, boolean trusted) {
+        return step(from, seconds > 0 ? heated : Optional.empty(), Math.max(0, seconds), observation, trusted);
+    }
+
     /** A reading as the filter sees it: a number, how sure it is, and what the state lets expect. */
     record Observation(double value, double sd, Expectation expectation) {
         static Observation weight(Mass net) {

@@ -140,6 +140,10 @@ public final class Cook {
     }
 
     private void fold(CookEvent event, boolean trusted) {
+        if (event instanceof CookEvent.Weighed weighed) {
+            weigh(weighed, trusted);
+            return;
+        }
         estimate = estimateAt(event.at());
         at = event.at().isAfter(at) ? event.at() : at;
         if (event instanceof CookEvent.Reading reading) {
@@ -189,15 +193,30 @@ public final class Cook {
 
     private void observe(CookEvent.Reading reading, boolean trusted) {
         Optional<Observation> observation = observation(reading);
-        observation.ifPresent(seen -> {
-            Assimilation.Outcome outcome = Assimilation.correct(estimate, seen, trusted);
-            if (outcome.questioned() && agreesWithTheLast(reading, outcome)) {
-                // Two in a row that are off alike: what was believed is wrong, not the scale.
-                outcome = Assimilation.correct(doubted(outcome), seen, true);
-            }
-            estimate = outcome.estimate();
-            told.add(new Told(reading, outcome.expected(), outcome.measured(), outcome.questioned()));
-        });
+        observation.ifPresent(seen -> take(reading, seen, Assimilation.correct(estimate, seen, trusted)));
+    }
+
+    /** The commonest event; what a scale shows needs no look at the state first, so time and reading go in one step. */
+    private void weigh(CookEvent.Weighed weighed, boolean trusted) {
+        Observation seen = Observation.weight(weighed.net());
+        Assimilation.Outcome outcome = Assimilation.predictAndCorrect(
+                startedToSimmer(weighed.at()),
+                Optional.of(evaporation),
+                secondsOfSimmerUntil(weighed.at()),
+                seen,
+                trusted);
+        at = weighed.at().isAfter(at) ? weighed.at() : at;
+        take(weighed, seen, outcome);
+    }
+
+    private void take(CookEvent.Reading reading, Observation seen, Assimilation.Outcome first) {
+        Assimilation.Outcome outcome = first;
+        if (first.questioned() && agreesWithTheLast(reading, first)) {
+            // Two in a row that are off alike: what was believed is wrong, not the scale.
+            outcome = Assimilation.correct(doubted(first.estimate()), seen, true);
+        }
+        estimate = outcome.estimate();
+        told.add(new Told(reading, outcome.expected(), outcome.measured(), outcome.questioned()));
     }
 
     private boolean agreesWithTheLast(CookEvent.Reading reading, Assimilation.Outcome outcome) {
@@ -215,13 +234,13 @@ public final class Cook {
     }
 
     /** The estimate with its certainty about evaporation, thickness and weight taken back to the start's. */
-    private Estimate doubted(Assimilation.Outcome outcome) {
-        RealMatrix covariance = estimate.covariance().copy();
-        double off = FILLING_LOG_SD * estimate.mixture().mass().kilograms();
+    private static Estimate doubted(Estimate believed) {
+        RealMatrix covariance = believed.covariance().copy();
+        double off = FILLING_LOG_SD * believed.mixture().mass().kilograms();
         covariance.addToEntry(Estimate.WATER, Estimate.WATER, square(off));
         covariance.addToEntry(Estimate.LN_K, Estimate.LN_K, square(Evaporation.PRIOR_LOG_SD));
         covariance.addToEntry(Estimate.LN_THICKNESS, Estimate.LN_THICKNESS, square(ThicknessFactor.PRIOR_LOG_SD));
-        return new Estimate(outcome.estimate().reference(), estimate.mean(), covariance);
+        return new Estimate(believed.reference(), believed.mean(), covariance);
     }
 
     private Optional<Observation> observation(CookEvent.Reading reading) {
@@ -265,14 +284,30 @@ public final class Cook {
 
     /** The estimate carried on to a moment, by evaporation alone; the present one if that is past. */
     private Estimate estimateAt(Instant moment) {
+        double seconds = secondsOfSimmerUntil(moment);
+        return seconds <= 0
+                ? estimate
+                : Assimilation.predict(startedToSimmer(moment), Optional.of(evaporation), seconds);
+    }
+
+    private double secondsOfSimmerUntil(Instant moment) {
         Instant from = at.isBefore(simmersFrom) ? simmersFrom : at;
-        if (!onHeat || !moment.isAfter(from)) {
+        return onHeat ? Duration.between(from, moment).toNanos() / 1e9 : 0;
+    }
+
+    /**
+     * The present estimate; if it comes to the simmer on the way to a moment and nobody has said when, with the doubt about
+     * what it may have lost by then.
+     */
+    private Estimate startedToSimmer(Instant moment) {
+        if (simmerSeen || !onHeat || !at.isBefore(simmersFrom) || !moment.isAfter(simmersFrom)) {
             return estimate;
         }
-        return Assimilation.predict(
-                estimate,
-                Optional.of(evaporation),
-                Duration.between(from, moment).toNanos() / 1e9);
+        double heatUp = Duration.between(started.at(), simmersFrom).toMillis() / 1e3;
+        double sd = HEAT_UP_SD_SHARE * heatUp * estimate.k() * estimate.unitLoss(evaporation);
+        RealMatrix covariance = estimate.covariance().copy();
+        covariance.addToEntry(Estimate.WATER, Estimate.WATER, square(sd));
+        return new Estimate(estimate.reference(), estimate.mean(), covariance);
     }
 
     public Started started() {

@@ -20,6 +20,7 @@ public final class Solution {
     private static final double SALT_PARTICLES = 1.86;
     private static final double NORRISH_SUCROSE = 6.47;
     private static final double NORRISH_SIMPLE = 2.25;
+    private static final double PRESSURE_AT_HIGHEST = Steam.vapourPressurePa(160);
 
     private Solution() {}
 
@@ -46,9 +47,13 @@ public final class Solution {
      * temperature below that of caramel; then the upper bound of {@link Celsius} is given.
      */
     public static Celsius boilingPoint(Mixture mixture, Pressure air) {
-        double activity = waterActivity(mixture).value();
-        double highest = Steam.vapourPressurePa(160);
-        if (activity * highest <= air.pascals()) {
+        return boilingPoint(waterActivity(mixture), air);
+    }
+
+    /** The same for a solution whose water activity is known. */
+    public static Celsius boilingPoint(Share waterActivity, Pressure air) {
+        double activity = waterActivity.value();
+        if (activity * PRESSURE_AT_HIGHEST <= air.pascals()) {
             return Celsius.of(160);
         }
         return Steam.saturation(new Pressure(air.pascals() / activity));

@@ -9,6 +9,7 @@ import app.gradior.quantity.Bounds;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.MassFlow;
 import app.gradior.quantity.Pressure;
+import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Rheology;
 import app.gradior.thickness.Thickness;
@@ -61,8 +62,8 @@ public final class Evaporation {
         if (mixture.mass(Component.WATER).kilograms() == 0) {
             return new MassFlow(0);
         }
-        Celsius hot = stoveTemperature(mixture);
-        return new MassFlow(Math.min(wanted(mixture, factor, hot), possible(hot)));
+        Heat heat = new Heat(mixture);
+        return new MassFlow(Math.min(wanted(mixture, factor, heat), possible(heat)));
     }
 
     /**
@@ -78,32 +79,52 @@ public final class Evaporation {
 
     /** Whether the ring is too weak to keep this activity up: what evaporates is then what its power allows. */
     public boolean limitedByPower(Mixture mixture, ThicknessFactor factor) {
-        Celsius hot = stoveTemperature(mixture);
-        return wanted(mixture, factor, hot) > possible(hot);
+        Heat heat = new Heat(mixture);
+        return wanted(mixture, factor, heat) > possible(heat);
     }
 
-    private double wanted(Mixture mixture, ThicknessFactor factor, Celsius hot) {
-        Volume volume = ChoiOkos.volume(mixture, hot);
+    /** The sauce at its activity: what several steps of the same equation need. */
+    private final class Heat {
+        private final double waterActivity;
+        private final Celsius hot;
+        private final double latent;
+
+        Heat(Mixture mixture) {
+            this(mixture, null);
+        }
+
+        /** At another temperature than that of the activity. */
+        Heat(Mixture mixture, Celsius other) {
+            Share activity = Solution.waterActivity(mixture);
+            this.waterActivity = activity.value();
+            this.hot = other != null
+                    ? other
+                    : Solution.boilingPoint(activity, air)
+                            .minus(conditions.activity().belowBoiling());
+            this.latent = Steam.latentHeat(hot).joulesPerKilogram();
+        }
+    }
+
+    private double wanted(Mixture mixture, ThicknessFactor factor, Heat heat) {
+        Volume volume = ChoiOkos.volume(mixture, heat.hot);
         double area = conditions.pot().surfaceOf(volume);
-        double eta = Thickness.of(mixture, hot, factor).apparent().pascalSeconds();
+        double eta = Thickness.of(mixture, heat.hot, factor).apparent().pascalSeconds();
         double slowing = 1 / (1 + eta / HALVING_VISCOSITY);
         return slowing
                 * conditions.lid().open().value()
                 * area
-                * (surfaceFlux(mixture, hot) + conditions.activity().boilingFlux());
+                * (surfaceFlux(heat) + conditions.activity().boilingFlux());
     }
 
     /** kg/(m²·s) from a still surface: (0.089 + 0.0782·v)·(a_w·p_sat − RH·p_room)/1000/λ, λ in kJ/kg. */
-    private double surfaceFlux(Mixture mixture, Celsius hot) {
-        double over = Solution.waterActivity(mixture).value()
-                * Steam.vapourPressure(hot).pascals();
-        double latent = Steam.latentHeat(hot).joulesPerKilogram() / 1000;
+    private double surfaceFlux(Heat heat) {
+        double over = heat.waterActivity * Steam.vapourPressure(heat.hot).pascals();
         double perPascal = (STILL + PER_AIR_SPEED * conditions.room().airSpeed()) / 1000;
-        return Math.max(0, perPascal * (over - roomVapourPa) / latent);
+        return Math.max(0, perPascal * (over - roomVapourPa) / (heat.latent / 1000));
     }
 
-    private double possible(Celsius hot) {
-        return conditions.ring().useful().watts() / Steam.latentHeat(hot).joulesPerKilogram();
+    private double possible(Heat heat) {
+        return conditions.ring().useful().watts() / heat.latent;
     }
 
     /**
@@ -121,10 +142,8 @@ public final class Evaporation {
         }
         Celsius halfWay = Celsius.of((from.degrees() + to.degrees()) / 2);
         double area = conditions.pot().surfaceOf(ChoiOkos.volume(mixture, halfWay));
-        double loss = surfaceFlux(mixture, halfWay)
-                * conditions.lid().open().value()
-                * area
-                * Steam.latentHeat(halfWay).joulesPerKilogram();
+        Heat half = new Heat(mixture, halfWay);
+        double loss = surfaceFlux(half) * conditions.lid().open().value() * area * half.latent;
         double net = conditions.ring().useful().watts() - loss;
         if (net <= 0) {
             return Optional.empty();

@@ -17,6 +17,7 @@ final class Serum {
 
     private static final double SUCROSE_G_PER_MOL = 342.3;
     private static final double WATER_G_PER_MOL = 18.015;
+    private static final double LN_10 = Math.log(10);
     private static final double PACKED_FAT = 0.74;
     private static final double HIGHEST_FAT = 0.70;
 
@@ -41,6 +42,7 @@ final class Serum {
         double b = Math.min(HIGHEST_BRIX, brix);
         double sucrose = b / SUCROSE_G_PER_MOL;
         double x = sucrose / (sucrose + (1 - b) / WATER_G_PER_MOL);
-        return Math.pow(10, 22.46 * x - 0.114 + (30 - t) / (91 + t) * (1.1 + 43.1 * Math.pow(x, 1.25)));
+        double toThePower = x * Math.sqrt(Math.sqrt(x));
+        return Math.exp(LN_10 * (22.46 * x - 0.114 + (30 - t) / (91 + t) * (1.1 + 43.1 * toThePower)));
     }
 }

@@ -349,12 +349,13 @@ class CookTest {
         assertThat(cook.simmerSeen()).isFalse();
         assertThat(Duration.between(SimulatedCook.START, cook.simmersFrom()))
                 .isBetween(Duration.ofMinutes(2), Duration.ofMinutes(5));
-        Interval told = new SimulatedCook(1, new Random(5), TO_400)
-                .cook()
-                .forecast(SimulatedCook.START.plusSeconds(900))
-                .grams();
-        assertThat(cook.forecast(SimulatedCook.START.plusSeconds(900)).grams().width())
-                .isGreaterThan(told.width());
+        double heatUp =
+                Duration.between(SimulatedCook.START, cook.simmersFrom()).toSeconds() / 60.0;
+        Interval soon = cook.forecast(cook.simmersFrom().plusSeconds(1)).grams();
+        double lost = 0.4
+                * heatUp
+                * simulated.cook().forecast(simulated.minute(0)).loss().gramsPerMinute();
+        assertThat(soon.width() / 2 / 1.2815516).isCloseTo(Math.hypot(0.02 * 775, lost), within(0.3));
     }
 
     @Test
