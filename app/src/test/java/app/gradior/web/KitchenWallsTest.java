@@ -123,6 +123,22 @@ class KitchenWallsTest {
     }
 
     @Test
+    void aSessionKeepsNoPasswordHash() {
+        MvcTestResult signedIn = mvc.post()
+                .uri("/signin")
+                .with(csrf())
+                .param("username", owner.getUsername())
+                .param("password", "three long words")
+                .exchange();
+
+        assertThat(signedIn).hasStatus3xxRedirection().hasRedirectedUrl("/");
+        var context = (org.springframework.security.core.context.SecurityContext)
+                signedIn.getRequest().getSession().getAttribute("SPRING_SECURITY_CONTEXT");
+        assertThat(((UserDetails) context.getAuthentication().getPrincipal()).getPassword())
+                .isEmpty();
+    }
+
+    @Test
     void nobodySeesAnythingUnlessSignedIn() {
         assertThat(mvc.get().uri("/sauces")).hasStatus3xxRedirection();
         assertThat(mvc.post().uri("/cooks/" + cook + "/events").with(csrf())).hasStatus3xxRedirection();

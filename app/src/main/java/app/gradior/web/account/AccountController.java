@@ -89,7 +89,8 @@ class AccountController {
     }
 
     private void signIn(String name, HttpServletRequest request, HttpServletResponse response) {
-        KitchenUser user = accounts.loadUserByUsername(name).withoutPassword();
+        KitchenUser user = accounts.loadUserByUsername(name);
+        user.eraseCredentials();
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities()));
         request.getSession();

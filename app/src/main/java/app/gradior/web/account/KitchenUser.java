@@ -3,17 +3,18 @@ package app.gradior.web.account;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** Who is signed in, and to which kitchen: the one that every query is bound to. */
-public final class KitchenUser implements UserDetails {
+public final class KitchenUser implements UserDetails, CredentialsContainer {
     private static final long serialVersionUID = 1;
 
     private final UUID kitchenId;
     private final String kitchenName;
     private final String name;
-    private final String passwordHash;
+    private String passwordHash;
 
     KitchenUser(UUID kitchenId, String kitchenName, String name, String passwordHash) {
         this.kitchenId = kitchenId;
@@ -45,8 +46,9 @@ public final class KitchenUser implements UserDetails {
         return name;
     }
 
-    /** The same person in a session, without the hash. */
-    KitchenUser withoutPassword() {
-        return new KitchenUser(kitchenId, kitchenName, name, "");
+    /** What is kept in a session needs no hash. */
+    @Override
+    public void eraseCredentials() {
+        passwordHash = "";
     }
 }
