@@ -243,10 +243,8 @@ public final class Cook {
         return new Estimate(believed.reference(), believed.mean(), covariance);
     }
 
+    /** What a reading other than a weighing tells the filter. */
     private Optional<Observation> observation(CookEvent.Reading reading) {
-        if (reading instanceof CookEvent.Weighed weighed) {
-            return Optional.of(Observation.weight(weighed.net()));
-        }
         if (reading instanceof CookEvent.Dipped dipped) {
             return Optional.of(Observation.depth(dipped.depth().metres(), evaporation));
         }

@@ -26,6 +26,11 @@ class AssimilationTest {
         assertThat(simulated.cook().k().middle()).as("seed %d", seed).isCloseTo(k, withPercentage(10));
     }
 
+    /** A cook whose filling is off by as much as measured ingredients are. */
+    private static SimulatedCook misfilled(double k, Random random) {
+        return new SimulatedCook(SimulatedCook.SAUCE, k, 0.02 * random.nextGaussian(), random, HALF);
+    }
+
     @Test
     void theRangeOfTheEvaporationHoldsTheTruthFourTimesOutOfFive() {
         long seed = 20261124;
@@ -34,8 +39,7 @@ class AssimilationTest {
         int runs = 500;
         for (int run = 0; run < runs; run++) {
             double k = Math.exp(0.35 * random.nextGaussian());
-            SimulatedCook simulated =
-                    new SimulatedCook(SimulatedCook.SAUCE, k, 0.02 * random.nextGaussian(), random, HALF);
+            SimulatedCook simulated = misfilled(k, random);
             for (int i = 1; i <= 5; i++) {
                 simulated.weighAt(i * 5);
             }
@@ -53,8 +57,7 @@ class AssimilationTest {
         int runs = 500;
         for (int run = 0; run < runs; run++) {
             double k = Math.exp(0.35 * random.nextGaussian());
-            SimulatedCook simulated =
-                    new SimulatedCook(SimulatedCook.SAUCE, k, 0.02 * random.nextGaussian(), random, HALF);
+            SimulatedCook simulated = misfilled(k, random);
             for (int i = 1; i <= 3; i++) {
                 simulated.weighAt(i * 4 / k);
             }

@@ -23,6 +23,7 @@ public final class CookView {
     private final CookBook.Kept kept;
     private final Instant now;
     private final Forecast forecast;
+    private final Forecast planned;
     private final Wording say;
     private final PlanWords words;
 
@@ -30,6 +31,8 @@ public final class CookView {
         this.kept = kept;
         this.now = now;
         this.forecast = kept.cook().forecast(now);
+        this.planned =
+                Cook.of(List.of(kept.cook().started())).forecast(kept.row().startedAt());
         this.say = say;
         this.words = words;
     }
@@ -59,12 +62,12 @@ public final class CookView {
     }
 
     public Snapshot getStart() {
-        return planned().current();
+        return planned.current();
     }
 
     /** The forecast as the pot went on, before anything was read. */
     public Forecast planned() {
-        return Cook.of(List.of(kept.cook().started())).forecast(kept.row().startedAt());
+        return planned;
     }
 
     public PotDrawing getPotDrawing() {
@@ -189,7 +192,6 @@ public final class CookView {
         drawing.put("readings", readings);
         drawing.put("now", minutesSince(start, now));
         drawing.put("start", start.toString());
-        Forecast planned = planned();
         List<Map<String, Double>> plannedPath = new ArrayList<>();
         plannedPath.add(Map.of(
                 "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams()));
