@@ -182,13 +182,13 @@ class WholeWalkTest {
         Page page = Browsers.page(1280, 800, RunningApplication.address());
         openKitchen(page, "typist");
         page.navigate("/sauces/new");
-        page.fill("#text", "400 g blackcurants\n2 shallots\n-1 g salt");
+        page.fill("#text", "400 g blakcurantz\n2 shallots\n-1 g salt");
         assertThat(page.locator(".lines .unclear")).hasCount(2);
         assertThat(page.locator(".lines")).containsText("Perhaps Blackcurrants, raw");
         assertThat(page.locator(".lines")).containsText("1 shallot taken as 30 g");
         button(page, "Keep it").click();
         assertThat(page.locator("#name-wrong")).containsText("Give the sauce a name.");
-        assertThat(page.locator("#text")).hasValue("400 g blackcurants\n2 shallots\n-1 g salt");
+        assertThat(page.locator("#text")).hasValue("400 g blakcurantz\n2 shallots\n-1 g salt");
         page.fill("#name", "<b>Bold</b> & sharp");
         button(page, "Keep it").click();
         page.waitForURL("**/sauces/*-*");

@@ -14,6 +14,18 @@ public final class Composition {
         this.perKilogram = perKilogram;
     }
 
+    /**
+     * What a mixture is made of, as an ingredient: a blend, a sauce used in another.
+     *
+     * @throws IllegalArgumentException if the mixture is empty
+     */
+    public static Composition of(Mixture mixture) {
+        if (mixture.isEmpty()) {
+            throw new IllegalArgumentException("a food is made of something");
+        }
+        return new Composition(mixture.times(1 / mixture.mass().kilograms()));
+    }
+
     /** The ingredient as so much of a mixture. */
     public Mixture of(Mass mass) {
         return perKilogram.times(mass.kilograms());

@@ -45,6 +45,16 @@ public final class IngredientTable {
         return find(key).orElseThrow(() -> new IllegalArgumentException("no ingredient has the key " + key));
     }
 
+    /** This table with foods of a kitchen's own; one with the key of a food that is here stands in its place. */
+    public IngredientTable with(Collection<Ingredient> own) {
+        if (own.isEmpty()) {
+            return this;
+        }
+        Map<String, Ingredient> both = new LinkedHashMap<>(byKey);
+        own.forEach(ingredient -> both.put(ingredient.key(), ingredient));
+        return new IngredientTable(both);
+    }
+
     public Collection<Ingredient> all() {
         return byKey.values();
     }

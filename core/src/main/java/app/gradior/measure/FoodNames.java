@@ -2,16 +2,29 @@ package app.gradior.measure;
 
 import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Finds the food that a cook's words mean. */
 public final class FoodNames {
@@ -20,110 +33,103 @@ public final class FoodNames {
     /** Under this share of common letter pairs two names are not alike. */
     private static final double LEAST_LIKENESS = 0.35;
 
-    /** Words that say how a food is cut, kept or chosen, and change neither which food it is nor its weight. */
-    private static final Set<String> BY_THE_WAY = Set.of(
-            "a",
-            "an",
-            "the",
-            "of",
-            "and",
-            "or",
-            "in",
-            "with",
-            "some",
-            "fresh",
-            "freshly",
-            "finely",
-            "roughly",
-            "coarsely",
-            "chopped",
-            "sliced",
-            "diced",
-            "minced",
-            "grated",
-            "crushed",
-            "peeled",
-            "large",
-            "medium",
-            "small",
-            "big",
-            "ripe",
-            "ground",
-            "good",
-            "quality",
-            "cold",
-            "hot",
-            "warm",
-            "boiling",
-            "whole",
-            "level",
-            "heaped",
-            "packed",
-            "loosely",
-            "lightly",
-            "firmly",
-            "drained",
-            "rinsed",
-            "dried",
-            "raw",
-            "frozen",
-            "thawed",
-            "plain",
-            "melted",
-            "softened",
-            "toasted",
-            "smooth",
-            "clear",
-            "thick",
-            "thin",
-            "extra",
-            "dry",
-            "light",
-            "dark",
-            "organic",
-            "soft",
-            "homemade",
-            "shop",
-            "bought",
-            "pitted",
-            "stoned",
-            "seedless",
-            "trimmed",
-            "washed",
-            "halved",
-            "quartered",
-            "torn",
-            "picked",
-            "strong",
-            "weak",
-            "unsalted",
-            "salted",
-            "piece",
-            "each",
-            "about",
-            "plus",
-            "sweet");
+    /** A slip of the fingers in so many letters is forgiven. */
+    private static final int LETTERS_PER_SLIP = 5;
 
-    private final Map<String, Ingredient> byName = new HashMap<>();
-    private final Map<String, Set<String>> pairsOfNames = new HashMap<>();
+    private static final int MOST_SLIPS = 3;
+
+    private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(MOST_SLIPS);
+
+    /** Words that say how a food is cut, kept or chosen, and change neither which food it is nor its weight. */
+    private static final Set<String> BY_THE_WAY = byTheWay();
+
+    private static final List<Generic> GENERICS = generics();
+
+    /** What foods are bought in; whatever is named, the food's own pack is meant. */
+    private static final Set<String> PACKS =
+            Set.of("can", "tin", "jar", "bottle", "carton", "packet", "pack", "tub", "pot", "bag", "tube", "box");
+
+    private static final Set<String> PIECES =
+            Set.of("stick", "stalk", "rib", "bulb", "thumb", "knob", "sprig", "clove");
+
+    /** How a food is measured in the line; it can tell which of two foods of one name is meant. */
+    enum Measured {
+        SPOON,
+        COUNT,
+        OTHER
+    }
+
+    /** A name that several foods go by. */
+    private record Generic(String name, String measured, List<String> keys) {
+        boolean fits(String other, Measured how) {
+            return name.equals(other)
+                    && (measured.equals("any") || measured.equals(how.name().toLowerCase(Locale.ROOT)));
+        }
+    }
+
+    private final IngredientTable table;
+    private final Map<String, Ingredient> byName;
+    private final Map<String, Pairs> pairsOfNames;
 
     public FoodNames(IngredientTable table) {
-        for (Ingredient ingredient : table.all()) {
-            String name = ingredient.name();
-            learn(name, ingredient);
-            int cut = name.indexOf(',') >= 0 ? name.indexOf(',') : name.indexOf('(');
-            if (cut > 0) {
-                learn(name.substring(0, cut), ingredient);
-            }
+        this(table, new HashMap<>(), new HashMap<>());
+        learn(table.all());
+    }
+
+    private FoodNames(IngredientTable table, Map<String, Ingredient> byName, Map<String, Pairs> pairs) {
+        this.table = table;
+        this.byName = byName;
+        this.pairsOfNames = pairs;
+    }
+
+    /** These names with those of a kitchen's own foods, which go before. */
+    public FoodNames with(Collection<Ingredient> own) {
+        if (own.isEmpty()) {
+            return this;
         }
-        for (Ingredient ingredient : table.all()) {
-            ingredient.aliases().forEach(alias -> learn(alias, ingredient));
+        FoodNames both = new FoodNames(table.with(own), new HashMap<>(byName), new HashMap<>(pairsOfNames));
+        Map<String, Ingredient> ownByKey = own.stream().collect(Collectors.toMap(Ingredient::key, i -> i));
+        both.byName.replaceAll((name, ingredient) -> ownByKey.getOrDefault(ingredient.key(), ingredient));
+        own.forEach(ingredient -> namesOf(ingredient).forEach(name -> {
+            both.byName.put(name, ingredient);
+            both.pairsOfNames.put(name, pairs(name));
+        }));
+        return both;
+    }
+
+    private void learn(Collection<Ingredient> foods) {
+        for (Ingredient ingredient : foods) {
+            ownNames(ingredient).forEach(name -> byName.putIfAbsent(name, ingredient));
         }
+        for (Ingredient ingredient : foods) {
+            namesOf(ingredient).forEach(name -> byName.putIfAbsent(name, ingredient));
+        }
+        for (Ingredient ingredient : foods) {
+            byName.putIfAbsent(joined(ingredient.key()), ingredient);
+        }
+        GENERICS.forEach(generic ->
+                table.find(generic.keys().get(0)).ifPresent(food -> byName.putIfAbsent(generic.name(), food)));
         byName.keySet().forEach(name -> pairsOfNames.put(name, pairs(name)));
     }
 
-    private void learn(String name, Ingredient ingredient) {
-        byName.putIfAbsent(String.join(" ", normalised(name)), ingredient);
+    private static List<String> ownNames(Ingredient ingredient) {
+        String name = ingredient.name();
+        int cut = name.indexOf(',') >= 0 ? name.indexOf(',') : name.indexOf('(');
+        return cut > 0 ? List.of(joined(name), joined(name.substring(0, cut))) : List.of(joined(name));
+    }
+
+    private static List<String> namesOf(Ingredient ingredient) {
+        List<String> names = new ArrayList<>(ownNames(ingredient));
+        ingredient.aliases().forEach(alias -> names.add(joined(alias)));
+        return names;
+    }
+
+    private static String joined(String text) {
+        return String.join(" ", normalised(text));
+    }
+
+    public IngredientTable table() {
+        return table;
     }
 
     /**
@@ -131,13 +137,50 @@ public final class FoodNames {
      *
      * @param unit the piece or pack the line counts it in, if one of its own is named
      * @param unexplained words that the food does not account for
+     * @param others further foods that may be meant, if it is not certain
+     * @param settled whether the kitchen itself said which
      */
-    record Found(Ingredient ingredient, Optional<Ingredient.Piece> unit, List<String> unexplained) {}
+    record Found(
+            Ingredient ingredient,
+            Optional<Ingredient.Piece> unit,
+            List<String> unexplained,
+            List<Ingredient> others,
+            boolean settled) {
+        boolean certain() {
+            return unexplained.isEmpty() && others.isEmpty();
+        }
+    }
 
     /** The food that accounts for most of the words, by the longest name; empty if no name is among them. */
-    Optional<Found> find(String words) {
+    Optional<Found> find(String words, Measured how, Habits habits) {
         List<String> tokens = normalised(words);
-        Found best = null;
+        List<String> telling =
+                tokens.stream().filter(t -> !BY_THE_WAY.contains(t)).toList();
+        Optional<Ingredient> habit =
+                habits.food(tokens).or(() -> habits.food(telling)).flatMap(table::find);
+        if (habit.isPresent()) {
+            Found found = account(habit.get(), tokens, 0, tokens.size());
+            return Optional.of(new Found(found.ingredient(), unitIn(habit.get(), tokens), List.of(), List.of(), true));
+        }
+        Match best = longest(tokens);
+        if (best == null || !best.found().unexplained().isEmpty()) {
+            Optional<Found> slip = slip(telling, best);
+            if (slip.isPresent()) {
+                return slip;
+            }
+        }
+        return Optional.ofNullable(best).map(b -> generic(b, tokens, how, habits));
+    }
+
+    /** Whether a name of a food stands among the words. */
+    boolean knows(String words) {
+        return longest(normalised(words)) != null;
+    }
+
+    private record Match(Found found, String name, int from, int length) {}
+
+    private Match longest(List<String> tokens) {
+        Match best = null;
         int bestLength = 0;
         for (int from = 0; from < tokens.size(); from++) {
             StringBuilder name = new StringBuilder();
@@ -148,16 +191,88 @@ public final class FoodNames {
                     continue;
                 }
                 Found found = account(ingredient, tokens, from, length);
-                boolean better = best == null
-                        || found.unexplained().size() < best.unexplained().size()
-                        || found.unexplained().size() == best.unexplained().size() && length > bestLength;
-                if (better) {
-                    best = found;
+                int missing = found.unexplained().size();
+                int leastMissing = best == null
+                        ? Integer.MAX_VALUE
+                        : best.found().unexplained().size();
+                if (missing < leastMissing || missing == leastMissing && length > bestLength) {
+                    best = new Match(found, name.toString(), from, length);
                     bestLength = length;
                 }
             }
         }
-        return Optional.ofNullable(best);
+        return best;
+    }
+
+    /** "Stock" may be of chicken, vegetables or beef. */
+    private Found generic(Match match, List<String> tokens, Measured how, Habits habits) {
+        List<Ingredient> meant = new ArrayList<>();
+        // The narrower rule goes first: "1 pepper" is a vegetable, "1 g pepper" a spice.
+        GENERICS.stream()
+                .filter(g -> g.fits(match.name(), how))
+                .sorted(Comparator.comparing(g -> g.measured().equals("any")))
+                .findFirst()
+                .ifPresent(g -> g.keys().forEach(key -> table.find(key).ifPresent(meant::add)));
+        Found found = match.found();
+        Optional<Ingredient> habit =
+                habits.food(List.of(match.name().split(" "))).flatMap(table::find);
+        boolean settled = habit.isPresent() && !meant.isEmpty();
+        Ingredient ingredient = settled ? habit.get() : meant.isEmpty() ? found.ingredient() : meant.get(0);
+        // A kitchen that has a food of its own by that very name means that one.
+        if (meant.isEmpty()
+                || !settled
+                        && !IngredientTable.shipped()
+                                .find(found.ingredient().key())
+                                .isPresent()) {
+            return found;
+        }
+        meant.remove(ingredient);
+        Found counted = account(ingredient, tokens, match.from(), match.length());
+        return new Found(ingredient, counted.unit(), counted.unexplained(), meant, settled);
+    }
+
+    /** A name that only a slip or two keeps from being the words. */
+    private Optional<Found> slip(List<String> telling, Match best) {
+        String words = String.join(" ", telling);
+        int allowed = Math.min(MOST_SLIPS, words.length() / LETTERS_PER_SLIP);
+        if (allowed == 0 || words.length() > 60) {
+            return Optional.empty();
+        }
+        Pairs pairs = pairs(words);
+        Map<Ingredient, Integer> near = new HashMap<>();
+        byName.forEach((name, ingredient) -> {
+            if (Math.abs(name.length() - words.length()) <= allowed && mayBe(name, pairs, allowed)) {
+                int distance = DISTANCE.apply(name, words);
+                if (distance >= 0 && distance <= allowed) {
+                    near.merge(ingredient, distance, Math::min);
+                }
+            }
+        });
+        List<Ingredient> nearest = near.entrySet().stream()
+                .sorted(Map.Entry.<Ingredient, Integer>comparingByValue()
+                        .thenComparing(e -> e.getKey().key()))
+                .map(Map.Entry::getKey)
+                .limit(2)
+                .collect(Collectors.toCollection(ArrayList::new));
+        if (nearest.isEmpty()) {
+            return Optional.empty();
+        }
+        Set<Ingredient> others = new LinkedHashSet<>(nearest.subList(1, nearest.size()));
+        if (best != null) {
+            others.add(best.found().ingredient());
+        }
+        others.remove(nearest.get(0));
+        return Optional.of(
+                new Found(nearest.get(0), unitIn(nearest.get(0), telling), List.of(words), List.copyOf(others), false));
+    }
+
+    /** A slip spoils two pairs at most, so that a name further off need not be measured letter by letter. */
+    private boolean mayBe(String name, Pairs pairs, int slips) {
+        return pairs.common(pairsOfNames.get(name)) >= pairs.size() - 2 * slips;
+    }
+
+    private static Optional<Ingredient.Piece> unitIn(Ingredient ingredient, List<String> tokens) {
+        return account(ingredient, tokens, 0, 0).unit();
     }
 
     private static Found account(Ingredient ingredient, List<String> tokens, int from, int length) {
@@ -172,13 +287,20 @@ public final class FoodNames {
             }
             if (pieceWords.contains(token)) {
                 unit = ingredient.piece();
-            } else if (packWords.contains(token) || packWords.contains("can") && token.equals("tin")) {
+            } else if (packWords.contains(token)
+                    || PACKS.contains(token) && ingredient.pack().isPresent()) {
                 unit = unit.isPresent() ? unit : ingredient.pack();
-            } else if (!BY_THE_WAY.contains(token)) {
+            } else if (PIECES.contains(token) && ingredient.piece().isPresent()) {
+                unit = ingredient.piece();
+            } else if (!BY_THE_WAY.contains(token) && !isNumber(token)) {
                 unexplained.add(token);
             }
         }
-        return new Found(ingredient, unit, unexplained);
+        return new Found(ingredient, unit, unexplained, List.of(), false);
+    }
+
+    private static boolean isNumber(String token) {
+        return token.chars().allMatch(Character::isDigit);
     }
 
     private static Set<String> unitWords(Optional<Ingredient.Piece> piece) {
@@ -188,41 +310,70 @@ public final class FoodNames {
         return words;
     }
 
-    /** Up to three foods whose names look most like the words, the likest first. */
-    public List<Ingredient> like(String words) {
-        Set<String> pairs = pairs(String.join(" ", normalised(words)));
-        if (pairs.isEmpty()) {
+    /** Up to so many foods whose names look most like the words, the likest first. */
+    public List<Ingredient> like(String words, int most) {
+        String asked = joined(words);
+        Pairs pairs = pairs(asked);
+        if (asked.isEmpty()) {
             return List.of();
         }
         Map<Ingredient, Double> likeness = new HashMap<>();
         byName.forEach((name, ingredient) -> {
-            Set<String> others = pairsOfNames.get(name);
-            double mostLike = 2.0 * Math.min(pairs.size(), others.size()) / (pairs.size() + others.size());
-            if (mostLike < LEAST_LIKENESS) {
-                return;
-            }
-            long common = pairs.stream().filter(others::contains).count();
-            double dice = 2.0 * common / (pairs.size() + others.size());
-            if (dice >= LEAST_LIKENESS) {
-                likeness.merge(ingredient, dice, Math::max);
+            if (name.equals(asked)) {
+                likeness.put(ingredient, 2.0);
+            } else if ((" " + name).contains(" " + asked)) {
+                likeness.merge(ingredient, 1 + (double) asked.length() / name.length() / 2, Math::max);
+            } else {
+                double dice = pairs.likeness(pairsOfNames.get(name));
+                if (dice >= LEAST_LIKENESS) {
+                    likeness.merge(ingredient, dice, Math::max);
+                }
             }
         });
         return likeness.entrySet().stream()
                 .sorted(Map.Entry.<Ingredient, Double>comparingByValue()
                         .reversed()
                         .thenComparing(e -> e.getKey().key(), Comparator.naturalOrder()))
-                .limit(3)
+                .limit(most)
                 .map(Map.Entry::getKey)
                 .toList();
     }
 
-    private static Set<String> pairs(String text) {
-        Set<String> pairs = new HashSet<>();
-        String padded = " " + text + " ";
-        for (int i = 0; i + 1 < padded.length() && i < 80; i++) {
-            pairs.add(padded.substring(i, i + 2));
+    private static Pairs pairs(String text) {
+        return Pairs.of(text);
+    }
+
+    /** The pairs of letters in a name, as a set of bits: two pairs may share one, which likeness can bear. */
+    private record Pairs(long[] bits, int size) {
+        private static final int BITS = 512;
+
+        static Pairs of(String text) {
+            long[] bits = new long[BITS / Long.SIZE];
+            char before = ' ';
+            for (int i = 0; i <= Math.min(text.length(), 80); i++) {
+                char c = i < text.length() ? text.charAt(i) : ' ';
+                int bit = (before * 31 + c) & BITS - 1;
+                bits[bit / Long.SIZE] |= 1L << bit % Long.SIZE;
+                before = c;
+            }
+            int size = 0;
+            for (long part : bits) {
+                size += Long.bitCount(part);
+            }
+            return new Pairs(bits, size);
         }
-        return pairs;
+
+        int common(Pairs other) {
+            int common = 0;
+            for (int i = 0; i < bits.length; i++) {
+                common += Long.bitCount(bits[i] & other.bits[i]);
+            }
+            return common;
+        }
+
+        double likeness(Pairs other) {
+            return 2.0 * common(other) / (size + other.size);
+        }
     }
 
     /** Small letters without accents, words in the singular, nothing but words. */
@@ -249,10 +400,46 @@ public final class FoodNames {
         if (word.endsWith("ies")) {
             return word.substring(0, word.length() - 3) + "y";
         }
-        if (word.endsWith("oes") || word.endsWith("ches") || word.endsWith("shes") || word.endsWith("ves")) {
-            String stem = word.substring(0, word.length() - 2);
-            return word.endsWith("ves") ? word.substring(0, word.length() - 1) : stem;
+        if (word.equals("leaves")) {
+            return "leaf";
+        }
+        if (word.equals("halves")) {
+            return "half";
+        }
+        if (word.endsWith("oes") || word.endsWith("ches") || word.endsWith("shes")) {
+            return word.substring(0, word.length() - 2);
         }
         return word.substring(0, word.length() - 1);
+    }
+
+    private static Set<String> byTheWay() {
+        try (BufferedReader lines = new BufferedReader(open("by-the-way.txt"))) {
+            return lines.lines().collect(Collectors.toUnmodifiableSet());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static List<Generic> generics() {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (Reader reader = open("generic-names.csv")) {
+            List<Generic> generics = new ArrayList<>();
+            for (CSVRecord row : format.parse(reader)) {
+                List<String> keys = Arrays.asList(row.get("foods").split(";"));
+                keys.forEach(IngredientTable.shipped()::get);
+                generics.add(new Generic(joined(row.get("name")), row.get("measured"), keys));
+            }
+            return List.copyOf(generics);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Reader open(String resource) {
+        return new InputStreamReader(FoodNames.class.getResourceAsStream(resource), StandardCharsets.UTF_8);
     }
 }

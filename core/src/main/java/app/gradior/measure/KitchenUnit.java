@@ -14,24 +14,32 @@ import java.util.Optional;
  */
 public enum KitchenUnit {
     MILLIGRAM(1e-3, 0, "mg", "milligram"),
-    GRAM(1, 0, "g", "gr", "gm", "gram", "gramme"),
-    KILOGRAM(1000, 0, "kg", "kilo", "kilogram", "kilogramme"),
+    GRAM(1, 0, "g", "gr", "gm", "gms", "gram", "gramme"),
+    KILOGRAM(1000, 0, "kg", "kilo", "kilogram", "kilogramme", "kgs"),
     OUNCE(28.349523125, 0, "oz", "ounce"),
-    POUND(453.59237, 0, "lb", "pound"),
+    POUND(453.59237, 0, "lb", "pound", "lbs"),
     MILLILITRE(0, 1, "ml", "millilitre", "milliliter", "cc"),
     CENTILITRE(0, 10, "cl", "centilitre", "centiliter"),
     DECILITRE(0, 100, "dl", "decilitre", "deciliter"),
     LITRE(0, 1000, "l", "litre", "liter", "ltr"),
-    TEASPOON(0, 4.92892159375, "tsp", "teaspoon", "t"),
-    TABLESPOON(0, 14.78676478125, "tbsp", "tablespoon", "tbs", "tbl", "T"),
-    FLUID_OUNCE(0, 29.5735295625, "fl oz", "fluid ounce", "floz"),
-    CUP(0, 236.5882365, "cup", "c"),
+    TEASPOON(0, 4.92892159375, "tsp", "teaspoon", "teaspoonful", "t"),
+    DESSERTSPOON(0, 10, "dsp", "dessertspoon", "dessertspoonful"),
+    TABLESPOON(0, 14.78676478125, "tbsp", "tablespoon", "tablespoonful", "tbs", "tbl", "tblsp", "T"),
+    FLUID_OUNCE(0, 29.5735295625, "fl oz", "fluid ounce", "floz", "fluid oz"),
+    CUP(0, 236.5882365, "cup", "cupful", "c"),
     PINT(0, 473.176473, "pt", "pint"),
     QUART(0, 946.352946, "qt", "quart"),
+    GALLON(0, 3785.411784, "gal", "gallon"),
+    US_TEASPOON(0, 4.92892159375, "US tsp", "us teaspoon", "us tsp"),
+    US_TABLESPOON(0, 14.78676478125, "US tbsp", "us tablespoon", "us tbsp"),
+    US_FLUID_OUNCE(0, 29.5735295625, "US fl oz", "us fl oz", "us fluid ounce"),
+    US_CUP(0, 236.5882365, "US cup", "us cup"),
+    US_PINT(0, 473.176473, "US pint", "us pint"),
     METRIC_TEASPOON(0, 5, "metric tsp", "metric teaspoon"),
     METRIC_TABLESPOON(0, 15, "metric tbsp", "metric tablespoon"),
     METRIC_CUP(0, 250, "metric cup"),
     IMPERIAL_FLUID_OUNCE(0, 28.4130625, "imperial fl oz", "imperial fluid ounce"),
+    IMPERIAL_CUP(0, 284.130625, "imperial cup"),
     IMPERIAL_PINT(0, 568.26125, "imperial pint");
 
     private static final Map<String, KitchenUnit> BY_WORD = new HashMap<>();
@@ -59,7 +67,7 @@ public enum KitchenUnit {
      * one a teaspoon, as old cards write them.
      */
     public static Optional<KitchenUnit> of(String word) {
-        String bare = word.endsWith(".") ? word.substring(0, word.length() - 1) : word;
+        String bare = word.replace(".", "");
         KitchenUnit exact = BY_WORD.get(bare);
         if (exact != null) {
             return Optional.of(exact);
@@ -70,6 +78,22 @@ public enum KitchenUnit {
             unit = BY_WORD.get(lower.substring(0, lower.length() - 1));
         }
         return Optional.ofNullable(unit);
+    }
+
+    /** The unit a kitchen of these measures means by it; one that is named in full stays as it is. */
+    public KitchenUnit in(Measures measures) {
+        if (measures == Measures.US) {
+            return this;
+        }
+        boolean imperial = measures == Measures.IMPERIAL;
+        return switch (this) {
+            case TEASPOON -> METRIC_TEASPOON;
+            case TABLESPOON -> METRIC_TABLESPOON;
+            case CUP -> imperial ? IMPERIAL_CUP : METRIC_CUP;
+            case FLUID_OUNCE -> imperial ? IMPERIAL_FLUID_OUNCE : this;
+            case PINT -> imperial ? IMPERIAL_PINT : this;
+            default -> this;
+        };
     }
 
     public boolean isVolume() {

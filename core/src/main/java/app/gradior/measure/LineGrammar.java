@@ -2,42 +2,68 @@ package app.gradior.measure;
 
 import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
-import app.gradior.measure.Quantities.Quantity;
+import app.gradior.measure.AmountReader.Part;
+import app.gradior.measure.FoodNames.Found;
+import app.gradior.measure.FoodNames.Measured;
 import app.gradior.measure.ReadLine.Heading;
+import app.gradior.measure.ReadLine.Remark;
+import app.gradior.measure.ReadLine.Serves;
 import app.gradior.measure.ReadLine.Unclear;
 import app.gradior.measure.ReadLine.Understood;
 import app.gradior.quantity.Mass;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
-/**
- * Reads ingredient lines as cooks write them:
- *
- * <pre>
- * line     = heading | [quantity [unit]] food {note}
- * heading  = words ":"
- * quantity = number | range | "a" | "half"      2, 1.5, 1,5, ½, 1/2, 1 1/2, 1½, 2–3
- * unit     = g, kg, ml, l, oz, lb, fl oz, cup, tbsp, tsp, metric cup …, or the food's own piece or pack
- * note     = "," words | "(" words ")"
- * </pre>
- *
- * A size in brackets after a count multiplies it: "2 (400 g) cans". One pass over the words; no pattern runs away.
- */
+/** Reads ingredient lines as cooks write them, by the grammar of this package, with a kitchen's foods and habits. */
 public final class LineGrammar {
     /** What one line may bring: more than any home pot holds. */
     private static final Mass MOST = Mass.ofKilograms(300);
 
     private static final int LONGEST_LINE = 400;
 
-    private static final LineGrammar SHIPPED = new LineGrammar(IngredientTable.shipped());
+    private static final Set<KitchenUnit> SPOONS = EnumSet.of(
+            KitchenUnit.TEASPOON,
+            KitchenUnit.DESSERTSPOON,
+            KitchenUnit.TABLESPOON,
+            KitchenUnit.METRIC_TEASPOON,
+            KitchenUnit.METRIC_TABLESPOON);
+
+    /** Foods that pour: an ounce of them is a fluid one. */
+    private static final Set<String> POURED = Set.of("liquid", "juice", "wine-spirit", "vinegar");
+
+    private static final Set<String> POURED_TOO =
+            Set.of("heavy-cream", "single-cream", "whole-milk", "buttermilk", "coconut-milk", "evaporated-milk");
+
+    /** Grams to a centimetre of what is bought by the length: trimmed pieces, weighed. */
+    private static final Map<String, Double> GRAMS_PER_CM =
+            Map.of("ginger-fresh", 5.0, "cinnamon-stick", 0.4, "lemongrass", 0.9, "turmeric", 3.0, "leek", 6.0);
+
+    /** Words that end the food: what follows says what it is for. */
+    private static final Set<String> FOOD_ENDS = Set.of("for", "until", "per", "such", "e.g", "eg", "then", "divided");
+
+    private static final Set<String> JOINS = Set.of("with", "in", "and", "plus", "+", "&");
+
+    /** What a large or a small one is against the usual one. */
+    private static final Map<String, Double> SIZES = Map.of("large", 1.4, "big", 1.4, "small", 0.65, "baby", 0.5);
+
+    private static final Set<String> SERVES = Set.of("serves", "makes", "yields", "serving", "servings", "yield");
+
+    private static final LineGrammar SHIPPED = new LineGrammar(new FoodNames(IngredientTable.shipped()), Habits.NONE);
 
     private final FoodNames names;
+    private final Habits habits;
 
-    public LineGrammar(IngredientTable table) {
-        this.names = new FoodNames(table);
+    private LineGrammar(FoodNames names, Habits habits) {
+        this.names = names;
+        this.habits = habits;
     }
 
     /** The grammar over the table that ships with the product. */
@@ -45,141 +71,444 @@ public final class LineGrammar {
         return SHIPPED;
     }
 
+    /** This grammar with foods of a kitchen's own, and its habits. */
+    public LineGrammar with(Collection<Ingredient> own, Habits other) {
+        return new LineGrammar(names.with(own), other);
+    }
+
+    public FoodNames names() {
+        return names;
+    }
+
     /** Reads a text line by line; blank lines say nothing. */
     public List<ReadLine> readAll(String text) {
         return text.lines().filter(line -> !line.isBlank()).map(this::read).toList();
     }
 
+    /** Reads a line that is not blank. */
     public ReadLine read(String typed) {
         if (typed.length() > LONGEST_LINE) {
-            return new Unclear(
-                    typed, "This line is very long: write one ingredient to a line, up to 400 letters.", List.of());
+            return unclear(typed, "This line is very long: write one ingredient to a line, up to 400 letters.");
         }
         String line = typed.strip();
+        if (line.startsWith("#")) {
+            return new Remark(typed);
+        }
         if (line.endsWith(":")) {
             return new Heading(typed, line.substring(0, line.length() - 1).strip());
         }
-        List<String> words = words(line);
-        Optional<Quantity> quantity = Quantities.at(words, 0);
-        if (quantity.isEmpty()) {
-            return withoutQuantity(typed, words);
+        Words words = withoutBullet(Words.of(typed));
+        Optional<ReadLine> serves = serves(typed, words);
+        if (serves.isPresent()) {
+            return serves.get();
         }
-        return counted(typed, quantity.get(), words.subList(quantity.get().words(), words.size()));
+        Optional<AmountReader> amount = AmountReader.at(words, 0, habits.measures());
+        if (amount.isPresent()) {
+            return counted(
+                    typed, words, 0, amount.get(), words.from(amount.get().next()));
+        }
+        return amountInside(typed, words).or(() -> amountBehind(typed, words)).orElseGet(() -> unsaid(typed, words));
     }
 
-    private ReadLine withoutQuantity(String typed, List<String> words) {
-        // "Juice of 2 lemons", "zest of an orange": the count stands inside.
-        if (words.size() > 2 && words.get(1).equalsIgnoreCase("of")) {
-            Optional<Quantity> inside = Quantities.at(words, 2);
-            if (inside.isPresent()) {
-                List<String> rest =
-                        new ArrayList<>(words.subList(2 + inside.get().words(), words.size()));
-                rest.add(firstNote(rest), words.get(0));
-                return counted(typed, inside.get(), rest);
-            }
+    /** Lists come with bullets, boxes and numbers. */
+    private static Words withoutBullet(Words words) {
+        Words rest = words;
+        while (!rest.isEmpty() && Set.of("-", "*", "•", "·", "☐", "▢").contains(rest.get(0))) {
+            rest = rest.from(1);
         }
-        String food = foodWords(words);
-        return names.find(food)
-                .map(found -> (ReadLine) new Unclear(
-                        typed,
-                        "How much " + words(found.ingredient().name()).get(0).toLowerCase(java.util.Locale.ROOT)
-                                + "? Begin the line with an amount, such as 100 g or 2 tbsp.",
-                        List.of(found.ingredient())))
-                .orElseGet(() -> new Unclear(
-                        typed,
-                        "Begin the line with an amount and name a food, such as 100 g onion.",
-                        names.like(food)));
+        if (rest.size() > 2 && rest.get(0).equals("(") && Set.of(")", "x").contains(rest.get(1))) {
+            rest = rest.from(rest.get(1).equals(")") ? 2 : 3);
+        }
+        boolean numbered = rest.size() > 1
+                && (rest.get(0).endsWith(".") || rest.get(1).equals(")"))
+                && rest.plain(0).chars().allMatch(Character::isDigit);
+        rest = numbered && !rest.plain(0).isEmpty() ? rest.from(rest.get(1).equals(")") ? 2 : 1) : rest;
+        return rest.plain(0).equals("the") ? rest.from(1) : rest;
     }
 
-    private ReadLine counted(String typed, Quantity quantity, List<String> words) {
-        if (!(quantity.value() > 0)) {
-            return new Unclear(typed, "The amount must be more than nought: write how much goes in.", List.of());
+    private static Optional<ReadLine> serves(String typed, Words words) {
+        if (!SERVES.contains(words.plain(0))) {
+            return Optional.empty();
         }
-        int at = 0;
-        double size = 1;
-        Optional<KitchenUnit> unit = Optional.empty();
-        if (!words.isEmpty() && words.get(0).equals("(")) {
-            int close = words.indexOf(")");
-            Optional<Sized> sized = close < 0 ? Optional.empty() : sized(words.subList(1, close));
-            if (sized.isPresent()) {
-                size = sized.get().count();
-                unit = Optional.of(sized.get().unit());
-                at = close + 1;
-            }
-        }
-        if (unit.isEmpty()) {
-            Optional<Sized> sized = unitAt(words, 0);
-            if (sized.isPresent()) {
-                unit = Optional.of(sized.get().unit());
-                at = (int) sized.get().count();
-            }
-        }
-        String food = foodWords(words.subList(at, words.size()));
-        if (food.isBlank()) {
-            return new Unclear(typed, "Of what? Name the food after the amount.", List.of());
-        }
-        Optional<FoodNames.Found> found = names.find(food);
-        if (found.isEmpty()) {
-            return new Unclear(
-                    typed,
-                    "“" + food.strip() + "” is not a food known here: try another name for it.",
-                    names.like(food));
-        }
-        return weighed(typed, quantity, size, unit, found.get());
-    }
-
-    private record Sized(double count, KitchenUnit unit) {}
-
-    private static Optional<Sized> sized(List<String> words) {
-        return Quantities.at(words, 0).flatMap(q -> unitAt(words, q.words()).map(u -> new Sized(q.value(), u.unit())));
-    }
-
-    /** The unit that begins at a word, with the number of words it takes. */
-    private static Optional<Sized> unitAt(List<String> words, int from) {
-        for (int length = Math.min(3, words.size() - from); length >= 1; length--) {
-            String name = String.join(" ", words.subList(from, from + length));
-            Optional<KitchenUnit> unit = KitchenUnit.of(name);
-            if (unit.isPresent()) {
-                return Optional.of(new Sized(length, unit.get()));
+        for (int i = 1; i < Math.min(4, words.size()); i++) {
+            var count = Quantities.at(words, i);
+            if (count.isPresent() && count.get().middle() > 0 && count.get().middle() <= 10_000) {
+                String what = words.from(i + count.get().words()).typed();
+                return Optional.of(new Serves(typed, count.get().middle(), what.isEmpty() ? "servings" : what));
             }
         }
         return Optional.empty();
     }
 
-    private static ReadLine weighed(
-            String typed, Quantity quantity, double size, Optional<KitchenUnit> unit, FoodNames.Found found) {
-        Ingredient ingredient = found.ingredient();
-        double grams;
-        List<String> assumptions = new ArrayList<>();
-        if (unit.isPresent()) {
-            grams = unit.get().mass(1, ingredient.density()).grams() * quantity.value() * size;
-        } else {
-            Optional<Ingredient.Piece> piece = found.unit().or(ingredient::piece);
-            if (piece.isEmpty()) {
-                return new Unclear(
-                        typed,
-                        "How much is that? " + ingredient.name()
-                                + " is not counted in pieces here: give grams, ml or spoons.",
-                        List.of(ingredient));
-            }
-            grams = quantity.value() * piece.get().mass().grams();
-            assumptions.add("1 " + piece.get().name() + " taken as "
-                    + plain(piece.get().mass().grams()) + " g");
+    /** "Juice of 2 lemons", "zest of an orange": the count stands inside. */
+    private Optional<ReadLine> amountInside(String typed, Words words) {
+        int of = words.plain(1).equals("of") ? 1 : words.plain(3).equals("of") ? 3 : -1;
+        if (of < 0) {
+            return Optional.empty();
         }
-        if (quantity.range()) {
+        Optional<AmountReader> inside = AmountReader.at(words, of + 1, habits.measures());
+        if (inside.isEmpty() || inside.get().measured()) {
+            return Optional.empty();
+        }
+        Words rest = words.from(inside.get().next());
+        if (of == 3 && (words.plain(1).equals("and") || words.plain(1).equals("&"))) {
+            String whole = words.from(4).typed();
+            return Optional.of(new Unclear(
+                    typed,
+                    "These are two things: write each on a line of its own.",
+                    List.of(),
+                    List.of(capital(words.plain(2)) + " of " + whole + "\n" + capital(words.plain(0)) + " of "
+                            + whole)));
+        }
+        String food = foodWords(rest) + " " + words.plain(of - 1);
+        return Optional.of(weighed(typed, words, of + 1, inside.get(), food, rest));
+    }
+
+    private static String capital(String word) {
+        return word.isEmpty() ? word : word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
+
+    /** "Butter, a knob", "plums - 400 g", "salt to taste", "chicken stock 500 ml". */
+    private Optional<ReadLine> amountBehind(String typed, Words words) {
+        int depth = 0;
+        for (int i = 1; i < words.size(); i++) {
+            depth += words.get(i).equals("(") ? 1 : words.get(i).equals(")") ? -1 : 0;
+            boolean parted = Set.of(",", ":", "-").contains(words.get(i - 1));
+            Optional<AmountReader> amount = depth > 0 ? Optional.empty() : AmountReader.at(words, i, habits.measures());
+            if (amount.isPresent() && (parted || amount.get().measured())) {
+                int end = parted ? i - 1 : i;
+                Words before = words.until(end);
+                if (!parted && !names.knows(foodWords(before))) {
+                    continue;
+                }
+                return Optional.of(counted(typed, words, i, amount.get(), before));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A food with no amount: one of it if it is counted, a taste of what seasons; else the cook has to say. */
+    private ReadLine unsaid(String typed, Words words) {
+        String food = foodWords(words);
+        Optional<ReadLine> two = two(typed, words);
+        if (two.isPresent()) {
+            return two.get();
+        }
+        Optional<Found> found = names.find(food, Measured.OTHER, habits);
+        if (found.isEmpty() || !found.get().unexplained().isEmpty()) {
+            return new Unclear(
+                    typed,
+                    "Begin the line with an amount and name a food, such as 100 g onion.",
+                    names.like(food, 3),
+                    List.of());
+        }
+        Ingredient ingredient = found.get().ingredient();
+        boolean seasons = Set.of("spice", "herb", "seasoning").contains(ingredient.group());
+        if (!seasons && ingredient.piece().isEmpty()) {
+            String name = ingredient.name().replaceAll("[,(].*", "").strip();
+            return new Unclear(
+                    typed,
+                    "How much " + name.toLowerCase(Locale.ROOT)
+                            + "? Begin the line with an amount, such as 100 g or 2 tbsp.",
+                    List.of(ingredient),
+                    List.of());
+        }
+        Amount amount =
+                new Amount(Amount.Kind.UNSAID, words.start(0), words.start(0), words.start(0), 1, 1, Optional.empty());
+        VagueMeasure measure = seasons ? VagueMeasure.TASTE : null;
+        Mass one = measure == null ? ingredient.piece().get().mass() : measure.guess(ingredient);
+        return vague(typed, amount, found.get(), food, measure == null ? "unsaid" : measure.word(), one, 1);
+    }
+
+    /** "Salt and pepper": two foods on one line. */
+    private Optional<ReadLine> two(String typed, Words words) {
+        for (int i = 1; i + 1 < words.size(); i++) {
+            if (words.plain(i).equals("and") || words.plain(i).equals("&")) {
+                String first = words.until(i).typed();
+                String second = words.from(i + 1).typed();
+                if (isFood(foodWords(words.until(i))) && isFood(foodWords(words.from(i + 1)))) {
+                    return Optional.of(new Unclear(
+                            typed,
+                            "These are two foods: write each on a line of its own.",
+                            List.of(),
+                            List.of(first + "\n" + second)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "1 tbsp corn starch in 2 tbsp water": a second amount on the line. */
+    private Optional<ReadLine> withMore(String typed, Words rest) {
+        for (int i = 1; i + 1 < rest.size(); i++) {
+            if (JOINS.contains(rest.plain(i))) {
+                Optional<AmountReader> second = AmountReader.at(rest, i + 1, habits.measures());
+                if (second.isPresent()
+                        && second.get().measured()
+                        && second.get().next() < rest.size()) {
+                    int end = rest.end(rest.plain(i - 1).startsWith("mixed") ? i - 2 : i - 1);
+                    return Optional.of(new Unclear(
+                            typed,
+                            "These are two things: write each on a line of its own.",
+                            List.of(),
+                            List.of(typed.substring(0, end).strip() + "\n"
+                                    + rest.from(i + 1).typed())));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isFood(String words) {
+        return names.find(words, Measured.OTHER, habits)
+                .filter(f -> f.unexplained().isEmpty())
+                .isPresent();
+    }
+
+    private ReadLine counted(String typed, Words words, int from, AmountReader amount, Words rest) {
+        if (!(amount.quantity().low() > 0)) {
+            return unclear(typed, "The amount must be more than nought: write how much goes in.");
+        }
+        Optional<ReadLine> withMore = withMore(typed, rest);
+        if (withMore.isPresent()) {
+            return withMore.get();
+        }
+        String food = foodWords(rest);
+        if (food.isBlank()) {
+            return unclear(typed, "Of what? Name the food after the amount.");
+        }
+        return weighed(typed, words, from, amount, food, rest);
+    }
+
+    private ReadLine weighed(String typed, Words words, int from, AmountReader amount, String food, Words rest) {
+        Optional<Found> found = alternatives(rest, food, amount).or(() -> names.find(food, how(amount), habits));
+        if (found.isEmpty()) {
+            return new Unclear(
+                    typed,
+                    "“" + food.strip()
+                            + "” is not a food known here: try another name for it, or add it to your foods.",
+                    names.like(food, 3),
+                    List.of());
+        }
+        if (amount.vague().isPresent() || amount.few().isPresent()) {
+            Optional<ReadLine> two = two(typed, rest);
+            if (two.isPresent()) {
+                return unclear(typed, "These are two foods: write each on a line of its own, with its amount.");
+            }
+        }
+        Ingredient ingredient = found.get().ingredient();
+        List<String> assumptions = new ArrayList<>();
+        if (amount.vague().isPresent()) {
+            VagueMeasure measure = amount.vague().get();
+            double count = amount.quantity().middle() * amount.form();
+            return vague(
+                    typed,
+                    said(Amount.Kind.VAGUE, words, from, amount),
+                    found.get(),
+                    food,
+                    measure.word(),
+                    measure.guess(ingredient),
+                    count);
+        }
+        Optional<Double> grams = grams(amount, found.get(), FoodNames.normalised(food), assumptions);
+        if (grams.isEmpty()) {
+            return new Unclear(
+                    typed,
+                    "How much is that? " + ingredient.name()
+                            + " is not counted in pieces here: give grams, ml or spoons.",
+                    List.of(ingredient),
+                    List.of());
+        }
+        if (!(grams.get() <= MOST.grams())) {
+            return unclear(typed, "That is more than 300 kg: check the amount and its unit.");
+        }
+        if (amount.few().isPresent()) {
+            return vague(
+                    typed,
+                    said(Amount.Kind.VAGUE, words, from, amount),
+                    found.get(),
+                    food,
+                    amount.few().get(),
+                    Mass.ofGrams(grams.get()),
+                    1);
+        }
+        if (amount.quantity().high() > amount.quantity().low()) {
             assumptions.add("the middle of the range");
         }
-        if (!found.unexplained().isEmpty()) {
-            assumptions.add("read as " + ingredient.name());
-        }
-        if (!(grams <= MOST.grams())) {
-            return new Unclear(typed, "That is more than 300 kg: check the amount and its unit.", List.of(ingredient));
+        boolean composed = !amount.more().isEmpty()
+                || amount.exactly().isPresent()
+                || amount.centimetres().isPresent();
+        Amount.Kind kind = composed
+                ? Amount.Kind.COMPOSED
+                : amount.unit().isPresent() ? Amount.Kind.MEASURED : Amount.Kind.COUNTED;
+        return understood(
+                typed,
+                said(kind, words, from, amount),
+                found.get(),
+                food,
+                Mass.ofGrams(grams.get()),
+                assumptions,
+                List.of());
+    }
+
+    private static Amount said(Amount.Kind kind, Words words, int from, AmountReader amount) {
+        return new Amount(
+                kind,
+                words.start(from),
+                words.end(amount.numberWords() - 1),
+                Math.max(words.end(amount.next() - 1), words.start(from)),
+                amount.quantity().low(),
+                amount.quantity().high(),
+                amount.unit());
+    }
+
+    private ReadLine vague(
+            String typed, Amount amount, Found found, String food, String measure, Mass weight, double count) {
+        Mass guess = round(weight.grams());
+        Optional<Mass> habit = habits.amount(measure, found.ingredient().key());
+        Mass one = habit.orElse(guess);
+        double grams = guess.grams();
+        List<Mass> choices = List.of(round(grams / 3), round(grams * 2 / 3), round(grams * 2)).stream()
+                .filter(choice -> Math.abs(choice.grams() - one.grams()) > 1e-9)
+                .toList();
+        String words = measure.equals("unsaid")
+                ? "one of it"
+                : measure.startsWith("a ") ? measure : isTaste(measure) ? measure : "a " + measure;
+        return understood(
+                typed,
+                amount,
+                found,
+                food,
+                one.times(count),
+                new ArrayList<>(List.of(words + " taken as " + plain(one.grams()) + " g")),
+                List.of(new Doubt.HowMuch(measure, one, choices, habit.isPresent())));
+    }
+
+    private static boolean isTaste(String measure) {
+        return measure.equals(VagueMeasure.TASTE.word()) || measure.equals(VagueMeasure.SOME.word());
+    }
+
+    private static Mass round(double grams) {
+        return Mass.ofGrams(BigDecimal.valueOf(grams)
+                .round(new MathContext(grams >= 10 ? 2 : 1))
+                .doubleValue());
+    }
+
+    private ReadLine understood(
+            String typed,
+            Amount amount,
+            Found found,
+            String food,
+            Mass mass,
+            List<String> assumptions,
+            List<Doubt> doubts) {
+        List<Doubt> all = new ArrayList<>(doubts);
+        if (!found.certain() || found.settled()) {
+            List<Ingredient> choices = new ArrayList<>();
+            choices.add(found.ingredient());
+            choices.addAll(found.others());
+            if (!found.unexplained().isEmpty()) {
+                assumptions.add("read as " + found.ingredient().name());
+                names.like(food, 3).stream()
+                        .filter(other -> !choices.contains(other) && choices.size() < 3)
+                        .forEach(choices::add);
+            }
+            all.add(new Doubt.WhichFood(String.join(" ", FoodNames.normalised(food)), choices, found.settled()));
         }
         return new Understood(
                 typed,
-                ingredient,
-                Mass.ofGrams(grams),
-                assumptions.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", assumptions)));
+                amount,
+                found.ingredient(),
+                mass,
+                assumptions.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", assumptions)),
+                all);
+    }
+
+    /** The grams of a measured or counted amount; empty if the food is not counted so. */
+    private Optional<Double> grams(AmountReader amount, Found found, List<String> said, List<String> assumptions) {
+        Ingredient ingredient = found.ingredient();
+        double count = amount.quantity().middle();
+        if (amount.exactly().isPresent()) {
+            return Optional.of(amount.exactly().get().grams(ingredient.density()));
+        }
+        if (amount.size().isPresent()) {
+            return Optional.of(
+                    count * poured(amount.size().get(), ingredient, assumptions).grams(ingredient.density()));
+        }
+        if (amount.unit().isPresent()) {
+            double grams = poured(new Part(count * amount.form(), amount.unit().get()), ingredient, assumptions)
+                    .grams(ingredient.density());
+            for (Part part : amount.more()) {
+                grams += poured(part, ingredient, assumptions).grams(ingredient.density());
+            }
+            return Optional.of(grams);
+        }
+        if (amount.centimetres().isPresent()) {
+            Double perCentimetre = GRAMS_PER_CM.get(ingredient.key());
+            if (perCentimetre == null) {
+                return Optional.empty();
+            }
+            assumptions.add("1 cm taken as " + plain(perCentimetre) + " g");
+            return Optional.of(count * amount.centimetres().getAsDouble() * perCentimetre);
+        }
+        return found.unit().or(ingredient::piece).map(piece -> {
+            String size = SIZES.keySet().stream()
+                    .filter(word -> said.contains(word) && !piece.name().contains(word))
+                    .findFirst()
+                    .orElse("");
+            double one = piece.mass().grams() * SIZES.getOrDefault(size, 1.0);
+            String name = piece.name().contains(" 1 ")
+                    ? piece.name()
+                    : "1 " + (size + " " + piece.name().replace("medium ", "")).strip();
+            assumptions.add(name + " taken as " + plain(one) + " g");
+            return count * one;
+        });
+    }
+
+    private Part poured(Part part, Ingredient ingredient, List<String> assumptions) {
+        boolean pours = POURED.contains(ingredient.group()) || POURED_TOO.contains(ingredient.key());
+        if (part.unit() != KitchenUnit.OUNCE || !pours) {
+            return part;
+        }
+        assumptions.add("ounces of a liquid taken as fluid ounces");
+        return new Part(part.count(), KitchenUnit.FLUID_OUNCE.in(habits.measures()));
+    }
+
+    /** "Lemon or lime juice", "plums or damsons": the first is counted, the other is a choice. */
+    private Optional<Found> alternatives(Words rest, String food, AmountReader amount) {
+        int or = -1;
+        for (int i = 0; i < rest.size() && or < 0; i++) {
+            or = rest.plain(i).equals("or") || rest.plain(i).equals("/") ? i : -1;
+        }
+        if (or <= 0 || !food.contains(rest.get(or))) {
+            return Optional.empty();
+        }
+        String first = foodWords(rest.until(or));
+        String second = foodWords(rest.from(or + 1));
+        String head = second.substring(second.lastIndexOf(' ') + 1);
+        Optional<Found> withHead = names.find(first + " " + head, how(amount), habits)
+                .filter(f -> f.unexplained().isEmpty());
+        Optional<Found> guess = withHead.or(() -> names.find(first, how(amount), habits));
+        Optional<Found> other = names.find(second, how(amount), habits);
+        if (guess.isEmpty() || other.isEmpty()) {
+            return guess.or(() -> other);
+        }
+        List<Ingredient> others = new ArrayList<>(guess.get().others());
+        others.add(0, other.get().ingredient());
+        others.remove(guess.get().ingredient());
+        Found g = guess.get();
+        return Optional.of(new Found(g.ingredient(), g.unit(), g.unexplained(), others, g.settled()));
+    }
+
+    private static Measured how(AmountReader amount) {
+        if (amount.unit().filter(SPOONS::contains).isPresent()) {
+            return Measured.SPOON;
+        }
+        return amount.measured() ? Measured.OTHER : Measured.COUNT;
+    }
+
+    private static ReadLine unclear(String typed, String problem) {
+        return new Unclear(typed, problem, List.of(), List.of());
     }
 
     /** A number without needless digits. */
@@ -190,70 +519,34 @@ public final class LineGrammar {
                 .toPlainString();
     }
 
-    /** The words up to the first note, bracketed ones left out. */
-    private static String foodWords(List<String> words) {
+    /** The words up to the first note, bracketed ones and marks left out. */
+    private static String foodWords(Words words) {
         StringBuilder food = new StringBuilder();
         int depth = 0;
-        for (String word : words) {
+        for (int i = 0; i < words.size(); i++) {
+            String word = words.get(i);
             if (word.equals("(")) {
                 depth++;
             } else if (word.equals(")")) {
                 depth = Math.max(0, depth - 1);
-            } else if (word.equals(",") && depth == 0) {
+            } else if (depth == 0 && !food.isEmpty() && endsFood(words, i)) {
                 break;
-            } else if (depth == 0) {
+            } else if (depth == 0 && word.length() + food.length() > 0 && Character.isLetterOrDigit(word.charAt(0))) {
                 food.append(food.isEmpty() ? "" : " ").append(word);
             }
         }
         return food.toString();
     }
 
-    private static int firstNote(List<String> words) {
-        for (int i = 0; i < words.size(); i++) {
-            if (words.get(i).equals(",") || words.get(i).equals("(")) {
-                return i;
-            }
-        }
-        return words.size();
-    }
-
-    /** Splits at blanks, keeps brackets and commas as words of their own, and parts "500ml" and "2–3". */
-    private static List<String> words(String line) {
-        List<String> words = new ArrayList<>();
-        StringBuilder word = new StringBuilder();
-        for (int i = 0; i < line.length(); i++) {
-            char c = line.charAt(i);
-            char next = i + 1 < line.length() ? line.charAt(i + 1) : ' ';
-            boolean numeric = !word.isEmpty() && isNumeric(word.charAt(word.length() - 1));
-            if (Character.isWhitespace(c) || c == '\u00a0') {
-                flush(words, word);
-            } else if (c == '(' || c == ')' || c == ';' || c == ',' && !(numeric && Character.isDigit(next))) {
-                flush(words, word);
-                words.add(c == ';' ? "," : String.valueOf(c));
-            } else if (c == '–' || c == '—' || c == '-' && numeric && isNumeric(next)) {
-                flush(words, word);
-                words.add("-");
-            } else if (c == '⁄') {
-                word.append('/');
-            } else if (numeric && Character.isLetter(c)) {
-                flush(words, word);
-                word.append(c);
-            } else {
-                word.append(c == '−' ? '-' : c);
-            }
-        }
-        flush(words, word);
-        return words;
-    }
-
-    private static boolean isNumeric(char c) {
-        return Character.isDigit(c) || Character.getType(c) == Character.OTHER_NUMBER;
-    }
-
-    private static void flush(List<String> words, StringBuilder word) {
-        if (!word.isEmpty()) {
-            words.add(word.toString());
-            word.setLength(0);
-        }
+    private static boolean endsFood(Words words, int i) {
+        String word = words.plain(i);
+        return word.equals(",")
+                || word.equals(":")
+                || word.equals("-")
+                || FOOD_ENDS.contains(word)
+                || word.equals("to")
+                        && Set.of("serve", "taste", "finish", "season", "garnish")
+                                .contains(words.plain(i + 1))
+                || word.equals("plus") && words.plain(i + 1).equals("extra");
     }
 }

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Reads how many from the words of a line: 2, 1.5, 1,5, ½, 1/2, 1 1/2, 1½, 2–3, a, half. */
-final class Quantities {
+public final class Quantities {
     private static final Map<Character, Double> GLYPHS = Map.ofEntries(
             Map.entry('½', 0.5),
             Map.entry('⅓', 1 / 3.0),
@@ -32,6 +32,9 @@ final class Quantities {
             Map.entry("four", 4.0),
             Map.entry("five", 5.0),
             Map.entry("six", 6.0),
+            Map.entry("seven", 7.0),
+            Map.entry("nine", 9.0),
+            Map.entry("twelve", 12.0),
             Map.entry("eight", 8.0),
             Map.entry("ten", 10.0),
             Map.entry("dozen", 12.0),
@@ -43,14 +46,22 @@ final class Quantities {
     /**
      * How many, and what of it was read.
      *
-     * @param value the number, or the middle of a range
+     * @param low the number, or the lower end of a range
+     * @param high the number, or the upper end of a range
      * @param words how many words it took
-     * @param range whether two ends were given
      */
-    record Quantity(double value, int words, boolean range) {}
+    public record Quantity(double low, double high, int words) {
+        Quantity(double value, int words) {
+            this(value, value, words);
+        }
+
+        public double middle() {
+            return (low + high) / 2;
+        }
+    }
 
     /** The quantity that begins at a word; empty if none does. */
-    static Optional<Quantity> at(List<String> words, int from) {
+    public static Optional<Quantity> at(List<String> words, int from) {
         Optional<Quantity> first = simple(words, from);
         if (first.isEmpty()) {
             return first;
@@ -58,13 +69,23 @@ final class Quantities {
         int next = from + first.get().words();
         if (next + 1 < words.size() && isRangeMark(words.get(next))) {
             Optional<Quantity> second = simple(words, next + 1);
-            if (second.isPresent() && second.get().value() > first.get().value()) {
-                int taken = first.get().words() + 1 + second.get().words();
-                return Optional.of(
-                        new Quantity((first.get().value() + second.get().value()) / 2, taken, true));
+            int taken = first.get().words() + 1 + second.map(Quantity::words).orElse(0);
+            if (second.isPresent() && second.get().low() > first.get().low()) {
+                return Optional.of(new Quantity(first.get().low(), second.get().low(), taken));
+            }
+            // "1-1/2 cups", as typewriters had it, is one and a half.
+            if (second.isPresent()
+                    && words.get(next).equals("-")
+                    && isFraction(words.get(next + 1))
+                    && isWhole(first.get().low())) {
+                return Optional.of(new Quantity(first.get().low() + second.get().low(), taken));
             }
         }
         return first;
+    }
+
+    private static boolean isWhole(double value) {
+        return value >= 1 && value == Math.rint(value);
     }
 
     private static boolean isRangeMark(String word) {
@@ -78,27 +99,43 @@ final class Quantities {
         String word = words.get(from);
         Double named = WORDS.get(word.toLowerCase(java.util.Locale.ROOT));
         if (named != null) {
-            // "half a", "a quarter", "a dozen": two words that say one number.
-            if (from + 1 < words.size()) {
-                Double further = WORDS.get(words.get(from + 1));
-                if (further != null) {
-                    return Optional.of(new Quantity(named * further, 2, false));
+            // "half a", "a dozen", "half a dozen", "a quarter of a": words that together say one number.
+            double product = named;
+            int taken = 1;
+            while (from + taken < words.size()) {
+                int next = from + taken;
+                boolean of = words.get(next).equalsIgnoreCase("of") && named < 1 && next + 1 < words.size();
+                Double further = WORDS.get(words.get(of ? next + 1 : next).toLowerCase(java.util.Locale.ROOT));
+                if (further == null) {
+                    break;
                 }
+                product *= further;
+                taken += of ? 2 : 1;
             }
-            return Optional.of(new Quantity(named, 1, false));
+            // "a 5 cm piece", "a 400 g can": the article says nothing.
+            if (taken == 1
+                    && named == 1
+                    && from + 1 < words.size()
+                    && number(words.get(from + 1)).isPresent()) {
+                return simple(words, from + 1).map(q -> new Quantity(q.low(), q.words() + 1));
+            }
+            if (taken > 1) {
+                return Optional.of(new Quantity(product, taken));
+            }
+            return Optional.of(new Quantity(named, 1));
         }
         Optional<Double> whole = number(word);
         if (whole.isEmpty()) {
             return Optional.empty();
         }
-        if (from + 1 < words.size() && whole.get() == Math.rint(whole.get()) && !isFraction(word)) {
+        if (from + 1 < words.size() && isWhole(whole.get()) && !isFraction(word)) {
             String second = words.get(from + 1);
             Optional<Double> fraction = isFraction(second) ? number(second) : Optional.empty();
             if (fraction.isPresent() && fraction.get() < 1) {
-                return Optional.of(new Quantity(whole.get() + fraction.get(), 2, false));
+                return Optional.of(new Quantity(whole.get() + fraction.get(), 2));
             }
         }
-        return Optional.of(new Quantity(whole.get(), 1, false));
+        return Optional.of(new Quantity(whole.get(), 1));
     }
 
     private static boolean isFraction(String word) {

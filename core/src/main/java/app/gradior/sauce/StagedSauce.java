@@ -1,12 +1,10 @@
 package app.gradior.sauce;
 
 import app.gradior.food.Component;
-import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.OutOfReach;
 import app.gradior.plan.Planner;
-import app.gradior.plan.Slurry;
 import app.gradior.pot.Activity;
 import app.gradior.pot.BoilDown;
 import app.gradior.pot.Conditions;
@@ -29,6 +27,9 @@ public record StagedSauce(List<Operation> operations) {
 
     /** A sauce stops steaming visibly long before it can be finished with butter. */
     private static final double OFF_HEAT_K = 15;
+
+    /** How many times more of the solids than of the liquid a sieve holds; an estimate. */
+    private static final double SOLIDS_TO_LIQUID = 12;
 
     /** @throws IllegalArgumentException if there are none or too many operations */
     public StagedSauce {
@@ -96,11 +97,7 @@ public record StagedSauce(List<Operation> operations) {
                 return simmered(simmer);
             }
             if (operation instanceof Operation.PourSlurry slurry) {
-                return added(
-                        operation,
-                        Slurry.powder(slurry.kind())
-                                .of(slurry.powder())
-                                .plus(IngredientTable.shipped().get("water").of(slurry.water())));
+                return added(operation, slurry.slurry());
             }
             if (operation instanceof Operation.Blend) {
                 mixture = mixture.blended();
@@ -109,6 +106,9 @@ public record StagedSauce(List<Operation> operations) {
             if (operation instanceof Operation.Strain strain) {
                 mixture = mixture.strained(strain.solidsHeld(), strain.liquidHeld());
                 return done(operation, NO_TIME);
+            }
+            if (operation instanceof Operation.StrainLeaving leaving) {
+                return sieved(leaving);
             }
             if (operation instanceof Operation.FinishOffHeat finish) {
                 temperature = temperature.minus(OFF_HEAT_K);
@@ -161,11 +161,37 @@ public record StagedSauce(List<Operation> operations) {
             return done(reduce, plan.minutes());
         }
 
+        private Result sieved(Operation.StrainLeaving leaving) {
+            double all = mixture.mass().kilograms();
+            double wanted = Math.min(leaving.left().kilograms(), all);
+            // A sieve holds the solids first; what more is left behind is liquid that clings.
+            double low = 0;
+            double high = 1;
+            for (int i = 0; i < 60; i++) {
+                double middle = (low + high) / 2;
+                double left = all - sieved(middle).mass().kilograms();
+                low = left < wanted ? middle : low;
+                high = left < wanted ? high : middle;
+            }
+            mixture = sieved(high);
+            return done(leaving, NO_TIME);
+        }
+
+        private Mixture sieved(double liquidHeld) {
+            return mixture.strained(Share.of(Math.min(1, SOLIDS_TO_LIQUID * liquidHeld)), Share.of(liquidHeld));
+        }
+
         private Result simmered(Operation.SimmerFor simmer) {
             if (mixture.isEmpty()) {
                 return done(simmer, NO_TIME);
             }
-            BoilDown boil = boil(conditions.activity());
+            BoilDown boil = new BoilDown(
+                    mixture,
+                    new Evaporation(conditions
+                            .with(simmer.activity().orElse(conditions.activity()))
+                            .with(simmer.lid().orElse(conditions.lid()))),
+                    knowledge.thickness(),
+                    knowledge.k());
             mixture = boil.after(simmer.time());
             temperature = boil.evaporation().stoveTemperature(mixture);
             double minutes = simmer.time().toMillis() / 60_000.0;

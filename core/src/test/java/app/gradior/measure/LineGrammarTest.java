@@ -67,7 +67,8 @@ class LineGrammarTest {
                     0 g salt              | more than nought
                     10000 kg water        | 300 kg
                     5 g moonbeams         | not a food known here
-                    salt                  | How much
+                    chicken stock         | How much
+                    the moon              | Begin the line
                     200 g                 | Of what
                     3 chicken stock       | give grams
                     gloop                 | Begin the line with an amount
@@ -81,7 +82,7 @@ class LineGrammarTest {
 
     @Test
     void offersFoodsThatLookLikeAMistypedOne() {
-        assertThat(grammar.read("100 g blackcurants"))
+        assertThat(grammar.read("100 g blakcurents"))
                 .isInstanceOfSatisfying(
                         ReadLine.Unclear.class,
                         u -> assertThat(u.guesses()).extracting(Ingredient::key).contains("blackcurrants"));

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Mixtures;
 import app.gradior.food.Component;
-import app.gradior.food.StarchKind;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.OutOfReach;
 import app.gradior.plan.Target;
@@ -54,7 +53,7 @@ class StagedSauceTest {
                 new Operation.Blend(),
                 new Operation.Strain(Share.of(0.5), Share.of(0.05)),
                 new Operation.Reduce(new Target.Weight(Mass.ofGrams(400))),
-                new Operation.PourSlurry(StarchKind.ARROWROOT, Mass.ofGrams(6), Mass.ofGrams(12)),
+                new Operation.PourSlurry(Mixtures.of("arrowroot", 6).plus(Mixtures.of("water", 12))),
                 new Operation.Season(Mixtures.of("fine-salt", 2)),
                 new Operation.FinishOffHeat(Mixtures.of("unsalted-butter", 20)),
                 new Operation.Cool(Celsius.of(20)));
@@ -87,7 +86,7 @@ class StagedSauceTest {
     void starchPouredIntoAColdPotStaysRawUntilItBoils() {
         List<StagedSauce.Result> gravy = run(
                 new Operation.Add(Mixtures.of("mushroom-stock", 500)),
-                new Operation.PourSlurry(StarchKind.CORN, Mass.ofGrams(18), Mass.ofGrams(36)),
+                new Operation.PourSlurry(Mixtures.of("corn-starch", 18).plus(Mixtures.of("water", 36))),
                 new Operation.SimmerFor(Duration.ofMinutes(2)));
 
         assertThat(gravy.get(1).after().hasRawStarch()).isTrue();

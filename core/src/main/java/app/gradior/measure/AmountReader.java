@@ -1,0 +1,386 @@
+package app.gradior.measure;
+
+import app.gradior.measure.Quantities.Quantity;
+import app.gradior.quantity.Density;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/** Reads an amount that begins at a word of a line: see the grammar of the package. It only ever moves forward. */
+final class AmountReader {
+    private static final Set<String> ABOUT =
+            Set.of("about", "approx", "approximately", "around", "roughly", "ca", "circa", "~", "nearly", "almost");
+
+    private static final Map<String, Double> FORMS = Map.ofEntries(
+            Map.entry("heaped", 1.5),
+            Map.entry("heaping", 1.5),
+            Map.entry("rounded", 1.25),
+            Map.entry("generous", 1.15),
+            Map.entry("good", 1.15),
+            Map.entry("scant", 0.9),
+            Map.entry("level", 1.0),
+            Map.entry("packed", 1.0),
+            Map.entry("full", 1.0),
+            Map.entry("large", 1.0),
+            Map.entry("small", 1.0),
+            Map.entry("whole", 1.0));
+
+    /** What a word before a vague measure makes of it. */
+    private static final Map<String, Double> SIZES = Map.ofEntries(
+            Map.entry("good", 1.5),
+            Map.entry("big", 1.5),
+            Map.entry("large", 1.5),
+            Map.entry("generous", 1.5),
+            Map.entry("healthy", 1.5),
+            Map.entry("hefty", 1.5),
+            Map.entry("heaped", 1.5),
+            Map.entry("decent", 1.25),
+            Map.entry("small", 0.6),
+            Map.entry("tiny", 0.4),
+            Map.entry("scant", 0.7),
+            Map.entry("quick", 0.8));
+
+    private static final Map<String, Integer> FEW = Map.of("few", 3, "several", 4, "couple", 2);
+
+    private static final Map<String, Double> CENTIMETRES = Map.of(
+            "inch",
+            2.54,
+            "inches",
+            2.54,
+            "in",
+            2.54,
+            "\"",
+            2.54,
+            "cm",
+            1.0,
+            "mm",
+            0.1,
+            "centimetre",
+            1.0,
+            "centimetres",
+            1.0);
+
+    private static final double THUMB_CM = 5;
+
+    /** So much in one unit. */
+    record Part(double count, KitchenUnit unit) {
+        double grams(Density density) {
+            return unit.mass(count, density).grams();
+        }
+    }
+
+    private final Words words;
+    private final Measures measures;
+    private int at;
+
+    private Quantity quantity = new Quantity(1, 0);
+    private int numberWords;
+    private double form = 1;
+    private Optional<KitchenUnit> unit = Optional.empty();
+    private Optional<Part> size = Optional.empty();
+    private Optional<Part> exactly = Optional.empty();
+    private final List<Part> more = new ArrayList<>();
+    private OptionalDouble centimetres = OptionalDouble.empty();
+    private Optional<VagueMeasure> vague = Optional.empty();
+    private Optional<String> few = Optional.empty();
+
+    private AmountReader(Words words, Measures measures, int from) {
+        this.words = words;
+        this.measures = measures;
+        this.at = from;
+    }
+
+    /** The amount that begins at a word; empty if none does. */
+    static Optional<AmountReader> at(Words words, int from, Measures measures) {
+        AmountReader reader = new AmountReader(words, measures, from);
+        return reader.read() ? Optional.of(reader) : Optional.empty();
+    }
+
+    private boolean read() {
+        while (ABOUT.contains(words.plain(at))) {
+            at++;
+        }
+        if (at >= words.size()) {
+            return false;
+        }
+        if (readVague() || readThumb()) {
+            return true;
+        }
+        Optional<Quantity> number = Quantities.at(words, at);
+        if (number.isEmpty()) {
+            return false;
+        }
+        quantity = number.get();
+        at += quantity.words();
+        numberWords = at;
+        readSize();
+        readForm();
+        Optional<Part> found = unitAt(at);
+        if (size.isEmpty() && found.isPresent()) {
+            unit = Optional.of(found.get().unit());
+            at += (int) found.get().count();
+            readForm();
+            readBracket();
+            readAlternative();
+            readMore();
+        } else if (size.isEmpty() && CENTIMETRES.containsKey(words.plain(skipDash()))) {
+            at = skipDash();
+            centimetres = OptionalDouble.of(CENTIMETRES.get(words.plain(at)));
+            at++;
+        }
+        skip("of");
+        return true;
+    }
+
+    /** "a good splash of", "2 pinches of", "to taste", "a few". */
+    private boolean readVague() {
+        int i = at;
+        if (words.plain(i).equals("to")
+                        && (words.plain(i + 1).equals("taste")
+                                || words.plain(i + 1).equals("season"))
+                || words.plain(i).equals("as")
+                        && (words.plain(i + 1).equals("needed")
+                                || words.plain(i + 1).equals("required"))
+                || words.plain(i).equals("if") && words.plain(i + 1).equals("needed")) {
+            return vague(VagueMeasure.TASTE, i + 2, i + 2);
+        }
+        if (words.plain(i).equals("for") && words.plain(i + 1).equals("frying")) {
+            return vague(VagueMeasure.SOME, i + 2, i + 2);
+        }
+        Optional<Quantity> count = Quantities.at(words, i);
+        i += count.map(Quantity::words).orElse(0);
+        double made = 1;
+        int few = 0;
+        while (SIZES.containsKey(words.plain(i))
+                || FEW.containsKey(words.plain(i))
+                || words.plain(i).equals("just")) {
+            made *= SIZES.getOrDefault(words.plain(i), 1.0);
+            few = Math.max(few, FEW.getOrDefault(words.plain(i), 0));
+            i++;
+            if (few > 0 && words.plain(i).equals("of")) {
+                i++;
+            }
+        }
+        Optional<VagueMeasure> measure = VagueMeasure.of(words.plain(i));
+        if (few > 0) {
+            quantity = new Quantity(few, 0);
+            this.few = Optional.of(
+                    "a " + words.plain(at + count.map(Quantity::words).orElse(0)));
+            if (measure.isEmpty()) {
+                numberWords = i;
+                at = i;
+                readForm();
+                unitAt(at).ifPresent(u -> {
+                    unit = Optional.of(u.unit());
+                    at += (int) u.count();
+                });
+                skip("of");
+                return true;
+            }
+        } else if (measure.isPresent()) {
+            quantity = count.orElse(new Quantity(1, 0));
+        }
+        // "1 glass jar", "a little gem": a vague word counts only where something follows or nothing else was said.
+        if (measure.isEmpty() || i + 1 >= words.size() && i == 0) {
+            return false;
+        }
+        form = made;
+        return vague(measure.get(), i, i + 1);
+    }
+
+    private boolean vague(VagueMeasure measure, int numberEnd, int end) {
+        vague = Optional.of(measure);
+        numberWords = numberEnd;
+        at = end;
+        skip("of");
+        return true;
+    }
+
+    /** "A thumb of ginger", "thumb-sized piece of". */
+    private boolean readThumb() {
+        int i = at + (words.plain(at).equals("a") ? 1 : 0);
+        if (!words.plain(i).equals("thumb-sized")
+                && !(words.plain(i).equals("thumb") && words.plain(i + 1).equals("of"))) {
+            return false;
+        }
+        centimetres = OptionalDouble.of(THUMB_CM);
+        quantity = new Quantity(1, 0);
+        numberWords = i;
+        at = i + 1;
+        skip("piece");
+        skip("of");
+        return true;
+    }
+
+    /** A size that multiplies: "(400 g)", "x 400 g", "14-oz" before a can. */
+    private void readSize() {
+        if (words.plain(at).equals("(")) {
+            Optional<Part> inside = part(at + 1);
+            int close = closing(at);
+            if (inside.isPresent() && close > 0) {
+                size = inside;
+                at = close + 1;
+            }
+            return;
+        }
+        boolean times = words.plain(at).equals("x");
+        int from = times ? at + 1 : at;
+        Optional<Part> next = part(from);
+        if (next.isPresent()) {
+            size = next;
+            at = from + partWords(from);
+        }
+    }
+
+    private void readForm() {
+        while (FORMS.containsKey(words.plain(at)) && at + 1 < words.size()) {
+            // "2 large onions": the size of a piece stays with the food, "2 heaped tbsp" belongs to the amount.
+            if (unit.isEmpty() && unitAt(at + 1).isEmpty()) {
+                return;
+            }
+            form *= FORMS.get(words.plain(at));
+            at++;
+        }
+    }
+
+    /** "1 cup (130 g)": a weight in brackets is the better figure; another measure says the same again. */
+    private void readBracket() {
+        if (!words.plain(at).equals("(")) {
+            return;
+        }
+        int from = at + 1;
+        while (ABOUT.contains(words.plain(from))) {
+            from++;
+        }
+        Optional<Part> inside = part(from);
+        int close = closing(at);
+        if (inside.isPresent() && close > 0) {
+            if (!inside.get().unit().isVolume()) {
+                exactly = inside;
+            }
+            at = close + 1;
+        }
+    }
+
+    /** "500 g/1 lb 2 oz plums": the same again in other units. */
+    private void readAlternative() {
+        if (words.plain(at).equals("/") && part(at + 1).isPresent()) {
+            at++;
+            do {
+                at += partWords(at);
+            } while (part(at).isPresent());
+        }
+    }
+
+    /** "1 cup plus 2 tbsp", "1 lb 4 oz". */
+    private void readMore() {
+        while (true) {
+            boolean joined = Set.of("plus", "and", "+", "&").contains(words.plain(at));
+            int from = joined ? at + 1 : at;
+            Optional<Part> next = part(from);
+            if (next.isEmpty()) {
+                return;
+            }
+            more.add(next.get());
+            at = from + partWords(from);
+        }
+    }
+
+    private int closing(int open) {
+        for (int i = open + 1; i < words.size(); i++) {
+            if (words.get(i).equals(")")) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private int skipDash() {
+        return words.plain(at).equals("-") ? at + 1 : at;
+    }
+
+    private void skip(String word) {
+        if (words.plain(at).equals(word)) {
+            at++;
+        }
+    }
+
+    /** A number with its unit at a word. */
+    private Optional<Part> part(int from) {
+        return Quantities.at(words, from).flatMap(q -> {
+            int next = from + q.words();
+            return unitAt(words.plain(next).equals("-") ? next + 1 : next).map(u -> new Part(q.middle(), u.unit()));
+        });
+    }
+
+    private int partWords(int from) {
+        int next = from + Quantities.at(words, from).orElseThrow().words();
+        int dash = words.plain(next).equals("-") ? 1 : 0;
+        return next + dash + (int) unitAt(next + dash).orElseThrow().count() - from;
+    }
+
+    /** The unit at a word, with the number of words it takes as the count. */
+    private Optional<Part> unitAt(int from) {
+        for (int length = Math.min(3, words.size() - from); length >= 1; length--) {
+            String name = String.join(" ", words.subList(from, from + length));
+            Optional<KitchenUnit> unit = KitchenUnit.of(name);
+            if (unit.isPresent()) {
+                return Optional.of(new Part(length, unit.get().in(measures)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The first word after the amount. */
+    int next() {
+        return at;
+    }
+
+    int numberWords() {
+        return numberWords;
+    }
+
+    Quantity quantity() {
+        return quantity;
+    }
+
+    double form() {
+        return form;
+    }
+
+    Optional<KitchenUnit> unit() {
+        return unit;
+    }
+
+    Optional<Part> size() {
+        return size;
+    }
+
+    Optional<Part> exactly() {
+        return exactly;
+    }
+
+    List<Part> more() {
+        return more;
+    }
+
+    OptionalDouble centimetres() {
+        return centimetres;
+    }
+
+    Optional<VagueMeasure> vague() {
+        return vague;
+    }
+
+    Optional<String> few() {
+        return few;
+    }
+
+    /** Whether it says a unit or a measure, and not only a number. */
+    boolean measured() {
+        return unit.isPresent() || vague.isPresent() || size.isPresent() || centimetres.isPresent();
+    }
+}

@@ -1,0 +1,36 @@
+package app.gradior.sauce;
+
+import app.gradior.measure.ReadLine;
+import java.util.List;
+
+/** A clause of a step as it was read. */
+public sealed interface Doing {
+    /** How something goes in. */
+    enum Way {
+        ADD,
+        DEGLAZE,
+        SLURRY,
+        SEASON,
+        FINISH
+    }
+
+    /**
+     * Something goes in: what the clause names, and the foods listed under the step.
+     *
+     * @param named what the clause itself names
+     */
+    record GoesIn(Way way, List<ReadLine.Understood> named) implements Doing {}
+
+    /** Something is done to what is in the pot. */
+    record Does(Operation operation) implements Doing {}
+
+    /** Words that change nothing in the pot. */
+    record Said(String words) implements Doing {}
+
+    /**
+     * Words that can't be reckoned with as they stand.
+     *
+     * @param problem what is missing and what to do, in a sentence
+     */
+    record Puzzle(String words, String problem) implements Doing {}
+}
