@@ -1,5 +1,6 @@
 package app.gradior.web;
 
+import app.gradior.measure.CookRounding;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
@@ -21,7 +22,12 @@ public class Wording {
     }
 
     public String grams(double grams) {
-        return grams < 9.95 ? number(grams, 1) + " g" : Math.round(grams) + " g";
+        return grams < 9.95 ? number(grams, 1).replace(".0", "") + " g" : Math.round(grams) + " g";
+    }
+
+    /** A number to four digits, without needless ones. */
+    public String exact(double value) {
+        return CookRounding.exactly(value);
     }
 
     /** Grams as a cook rounds an estimate: to 5 g. */

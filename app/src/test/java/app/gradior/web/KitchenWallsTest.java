@@ -21,6 +21,7 @@ import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceReader;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
@@ -45,6 +46,7 @@ class KitchenWallsTest {
     private MockMvcTester mvc;
     private Accounts accounts;
     private CookBook cooks;
+    private SauceReader reader;
     private UserDetails owner;
     private UserDetails stranger;
     private UUID kitchen;
@@ -53,7 +55,14 @@ class KitchenWallsTest {
     private UUID cook;
 
     @BeforeEach
-    void furnish(WebApplicationContext context, Accounts accounts, SauceBook sauces, PotMapper pots, CookBook cooks) {
+    void furnish(
+            WebApplicationContext context,
+            Accounts accounts,
+            SauceBook sauces,
+            SauceReader reader,
+            PotMapper pots,
+            CookBook cooks) {
+        this.reader = reader;
         this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
                 .apply(springSecurity())
                 .build());
@@ -69,7 +78,14 @@ class KitchenWallsTest {
         pots.insert(kitchen, pot, cooks.now());
         Conditions conditions = new Conditions(pot.pot(), Ring.USUAL, Activity.SIMMER, Lid.OFF, Room.USUAL);
         cook = cooks.start(
-                kitchen, UUID.randomUUID(), sauce, pot, conditions, new Target.Weight(Mass.ofGrams(600)), cooks.now());
+                kitchen,
+                UUID.randomUUID(),
+                sauce,
+                reader.read(kitchen, sauce).mixture(),
+                pot,
+                conditions,
+                new Target.Weight(Mass.ofGrams(600)),
+                cooks.now());
     }
 
     private String path(String pattern) {
@@ -271,7 +287,8 @@ class KitchenWallsTest {
     void aCookReadsBackAsItWasStored() {
         CookBook.Kept kept = cooks.find(kitchen, cook);
 
-        assertThat(kept.cook().started().mixture()).isEqualTo(sauce.read().mixture());
+        assertThat(kept.cook().started().mixture())
+                .isEqualTo(reader.read(kitchen, sauce).mixture());
         assertThat(kept.cook().started().conditions().pot()).isEqualTo(pot.pot());
         assertThat(kept.cook().target()).isEqualTo(new Target.Weight(Mass.ofGrams(600)));
     }

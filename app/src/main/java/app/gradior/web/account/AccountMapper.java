@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.measure.Measures;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,14 +14,14 @@ import org.apache.ibatis.annotations.Select;
 public interface AccountMapper {
     record AccountRow(UUID kitchenId, String kitchenName, String signInName, String passwordHash) {}
 
-    record KitchenRow(UUID id, String name, int altitudeM) {}
+    record KitchenRow(UUID id, String name, int altitudeM, Measures measures) {}
 
     @Select("""
             select k.id as kitchen_id, k.name as kitchen_name, a.sign_in_name, a.password_hash
             from account a join kitchen k on k.id = a.kitchen_id where a.sign_in_name = #{name}""")
     Optional<AccountRow> find(@Param("name") String name);
 
-    @Select("select id, name, altitude_m from kitchen where id = #{id}")
+    @Select("select id, name, altitude_m, measures from kitchen where id = #{id}")
     Optional<KitchenRow> kitchen(@Param("id") UUID id);
 
     @Insert("insert into kitchen (id, name, altitude_m, created_at) values (#{id}, #{name}, #{altitudeM}, #{at})")

@@ -60,15 +60,22 @@ public class CookBook {
     /**
      * Starts a cook; a second call with the same ids changes nothing.
      *
+     * @param mixture what of the sauce is in the pot
      * @return the cook's id
      */
     @Transactional
     public UUID start(
-            UUID kitchen, UUID cookId, Sauce sauce, KitchenPot pot, Conditions conditions, Target target, Instant at) {
+            UUID kitchen,
+            UUID cookId,
+            Sauce sauce,
+            Mixture mixture,
+            KitchenPot pot,
+            Conditions conditions,
+            Target target,
+            Instant at) {
         if (mapper.find(kitchen, cookId).isPresent()) {
             return cookId;
         }
-        Mixture mixture = sauce.read().mixture();
         Instant moment = at.truncatedTo(ChronoUnit.MICROS);
         mapper.insert(
                 kitchen,

@@ -10,8 +10,10 @@ import app.gradior.web.plan.Kitchenware;
 import app.gradior.web.plan.PlanForm;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
+import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceReader;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -31,6 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
 class CookController {
     private final CookBook cooks;
     private final SauceBook sauces;
+    private final SauceReader reader;
     private final PotMapper pots;
     private final Kitchenware kitchenware;
     private final CookViews views;
@@ -39,12 +42,14 @@ class CookController {
     CookController(
             CookBook cooks,
             SauceBook sauces,
+            SauceReader reader,
             PotMapper pots,
             Kitchenware kitchenware,
             CookViews views,
             JsonMapper json) {
         this.cooks = cooks;
         this.sauces = sauces;
+        this.reader = reader;
         this.pots = pots;
         this.kitchenware = kitchenware;
         this.views = views;
@@ -59,17 +64,18 @@ class CookController {
             @ModelAttribute("form") PlanForm form,
             BindingResult errors) {
         Sauce made = sauces.find(kitchen, sauce).orElseThrow(() -> new NotFound("sauce"));
+        ReadSauce read = reader.read(kitchen, made);
         KitchenPot pot = pots.find(kitchen, form.pot()).orElseThrow(() -> new NotFound("pot"));
         Target target = errors.hasErrors() ? null : form.target(errors);
-        if (target == null || made.read().obstacle().isPresent()) {
+        if (target == null || read.obstacle().isPresent()) {
             return "redirect:/sauces/" + sauce + "/plan";
         }
         Conditions conditions = kitchenware.conditions(kitchen, pot, form);
-        Kitchenware.refuseTooSmall(made.read().mixture(), conditions, errors);
+        Kitchenware.refuseTooSmall(read.mixture(), conditions, errors);
         if (errors.hasErrors()) {
             return "redirect:/sauces/" + sauce + "/plan?pot=" + pot.id();
         }
-        UUID id = cooks.start(kitchen, cook, made, pot, conditions, target, cooks.now());
+        UUID id = cooks.start(kitchen, cook, made, read.mixture(), pot, conditions, target, cooks.now());
         return "redirect:/cooks/" + id;
     }
 

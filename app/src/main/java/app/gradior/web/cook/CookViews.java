@@ -1,7 +1,7 @@
 package app.gradior.web.cook;
 
+import app.gradior.web.PlanWords;
 import app.gradior.web.Wording;
-import app.gradior.web.plan.PlanWords;
 import org.springframework.stereotype.Component;
 
 /** Makes views of cooks: of a finished one as it was when it came off, of any other as it is now. */

@@ -11,7 +11,7 @@ import app.gradior.web.plan.PlanForm;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceReader;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -36,7 +36,8 @@ public class Demo implements ApplicationRunner {
     private final String file;
     private final Accounts accounts;
     private final PotMapper pots;
-    private final SauceBook sauces;
+    private final KitchenFiles files;
+    private final SauceReader reader;
     private final CookBook cooks;
     private final Kitchenware kitchenware;
     private final JsonMapper json;
@@ -46,7 +47,8 @@ public class Demo implements ApplicationRunner {
             @Value("${gradior.demo}") String file,
             Accounts accounts,
             PotMapper pots,
-            SauceBook sauces,
+            KitchenFiles files,
+            SauceReader reader,
             CookBook cooks,
             Kitchenware kitchenware,
             JsonMapper json,
@@ -54,7 +56,8 @@ public class Demo implements ApplicationRunner {
         this.file = file;
         this.accounts = accounts;
         this.pots = pots;
-        this.sauces = sauces;
+        this.files = files;
+        this.reader = reader;
         this.cooks = cooks;
         this.kitchenware = kitchenware;
         this.json = json;
@@ -71,12 +74,11 @@ public class Demo implements ApplicationRunner {
         if (!offered()) {
             return;
         }
-        KitchenFile read = json.readValue(Path.of(file).toFile(), KitchenFile.class);
-        if (!KitchenFile.FORMAT.equals(read.format())) {
-            throw new IllegalStateException(file + " is not of the format " + KitchenFile.FORMAT);
-        }
         try {
+            KitchenFile read = files.read(json.readTree(Path.of(file)));
             transaction.executeWithoutResult(status -> open(read));
+        } catch (Unreadable e) {
+            throw new IllegalStateException(file + ": " + e.getMessage(), e);
         } catch (Accounts.NameTaken e) {
             // It is there from an earlier start.
             return;
@@ -94,8 +96,10 @@ public class Demo implements ApplicationRunner {
             potsByName.put(p.name(), pot);
         }
         Map<String, Sauce> saucesByName = new HashMap<>();
-        for (KitchenFile.SauceEntry s : read.sauces()) {
-            saucesByName.put(s.name(), sauces.add(kitchen, s.name(), String.join("\n", s.lines())));
+        try {
+            files.takeIn(kitchen, read, now).forEach(sauce -> saucesByName.put(sauce.name(), sauce));
+        } catch (Unreadable e) {
+            throw new IllegalStateException(e.getMessage(), e);
         }
         for (KitchenFile.BatchEntry batch : read.batches()) {
             cook(kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), now);
@@ -111,7 +115,14 @@ public class Demo implements ApplicationRunner {
         }
         Instant start = now.minus(minutes(batch.startedMinutesAgo()));
         UUID cook = cooks.start(
-                kitchen, UUID.randomUUID(), sauce, pot, kitchenware.conditions(kitchen, pot, form), target, start);
+                kitchen,
+                UUID.randomUUID(),
+                sauce,
+                reader.read(kitchen, sauce).mixture(),
+                pot,
+                kitchenware.conditions(kitchen, pot, form),
+                target,
+                start);
         for (KitchenFile.EventEntry entry : batch.events()) {
             cooks.append(kitchen, cook, event(entry, start.plus(minutes(entry.afterMinutes())), pot));
         }

@@ -1,21 +1,51 @@
 package app.gradior.web.exchange;
 
+import app.gradior.measure.Measures;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
 import app.gradior.thickness.SpoonCoat;
+import app.gradior.web.food.OwnFood;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.Instant;
 import java.util.List;
 
 /**
- * A kitchen as a file in the project's own format, {@code gradior-kitchen/1}: JSON, lengths in mm, weights in g, times in
- * minutes. Times of batches count back from when the file is read, so that a demo is always of today.
+ * A kitchen, or a part of one, as a file in the project's own format: see {@code docs/formats}. Lengths in mm, weights
+ * in g, times in minutes. Times of batches count back from when the file is read, so that a demo is always of today.
  */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 record KitchenFile(
-        String format, String kitchen, List<PotEntry> pots, List<SauceEntry> sauces, List<BatchEntry> batches) {
+        String format,
+        String kitchen,
+        Measures measures,
+        List<OwnFood> foods,
+        List<AmountEntry> amounts,
+        List<NameEntry> names,
+        List<PotEntry> pots,
+        List<SauceEntry> sauces,
+        List<BatchEntry> batches) {
     static final String FORMAT = "gradior-kitchen/1";
+
+    KitchenFile {
+        foods = foods == null ? List.of() : foods;
+        amounts = amounts == null ? List.of() : amounts;
+        names = names == null ? List.of() : names;
+        pots = pots == null ? List.of() : pots;
+        sauces = sauces == null ? List.of() : sauces;
+        batches = batches == null ? List.of() : batches;
+    }
+
+    record AmountEntry(String measure, String food, double grams) {}
+
+    record NameEntry(String words, String food) {}
 
     record PotEntry(String name, double baseMm, double rimMm, double wallMm, Material material, double tareG) {}
 
-    record SauceEntry(String name, List<String> lines) {}
+    /** A sauce by its lines, or with all its versions. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record SauceEntry(String name, Boolean archived, List<String> lines, List<VersionEntry> versions) {}
+
+    record VersionEntry(String name, String text, Instant savedAt) {}
 
     /**
      * A batch: a sauce and a pot by their names, how it began, what happened.

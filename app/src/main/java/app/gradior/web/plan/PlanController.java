@@ -14,8 +14,10 @@ import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
+import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceReader;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan: a sauce in a pot toward a target, as a page whose address holds every choice. */
@@ -41,12 +44,14 @@ class PlanController {
     private static final double THICKEST_SHOWN = 7.6;
 
     private final SauceBook book;
+    private final SauceReader reader;
     private final PotMapper pots;
     private final Kitchenware kitchenware;
     private final JsonMapper json;
 
-    PlanController(SauceBook book, PotMapper pots, Kitchenware kitchenware, JsonMapper json) {
+    PlanController(SauceBook book, SauceReader reader, PotMapper pots, Kitchenware kitchenware, JsonMapper json) {
         this.book = book;
+        this.reader = reader;
         this.pots = pots;
         this.kitchenware = kitchenware;
         this.json = json;
@@ -58,6 +63,7 @@ class PlanController {
             @PathVariable UUID id,
             @ModelAttribute("form") PlanForm asked,
             BindingResult unread,
+            @RequestParam(required = false) String aim,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model) {
         Sauce sauce = book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
@@ -67,18 +73,20 @@ class PlanController {
         }
         List<KitchenPot> all = pots.all(kitchen);
         model.addAttribute("sauce", sauce);
-        model.addAttribute("read", sauce.read());
+        ReadSauce read = reader.read(kitchen, sauce);
+        model.addAttribute("read", read);
         model.addAttribute("pots", all);
         model.addAttribute("activities", Activity.values());
         model.addAttribute("uses", Use.values());
         model.addAttribute("bases", Target.Basis.values());
         Optional<KitchenPot> pot = chosen(kitchen, asked, all);
-        PlanForm form = pot.map(p -> asked.withPot(p.id())).orElse(asked);
+        PlanForm meant = aim == null ? read.target().map(asked::toward).orElse(asked) : asked;
+        PlanForm form = pot.map(p -> meant.withPot(p.id())).orElse(meant);
         BindingResult errors = new BeanPropertyBindingResult(form, "form");
         model.addAttribute("form", form);
         model.addAttribute(BindingResult.MODEL_KEY_PREFIX + "form", errors);
-        if (pot.isPresent() && sauce.read().obstacle().isEmpty()) {
-            present(sauce, kitchenware.conditions(kitchen, pot.get(), form), form, errors, model);
+        if (pot.isPresent() && read.obstacle().isEmpty()) {
+            present(read, kitchenware.conditions(kitchen, pot.get(), form), form, errors, model);
         }
         return "plan".equals(fragment) ? "plan/plan :: outcome" : "plan/plan";
     }
@@ -93,8 +101,8 @@ class PlanController {
         return Optional.of(pots.find(kitchen, form.pot()).orElseThrow(() -> new NotFound("pot")));
     }
 
-    private void present(Sauce sauce, Conditions conditions, PlanForm form, BindingResult errors, Model model) {
-        Planner planner = new Planner(sauce.read().mixture(), conditions, Knowledge.NONE);
+    private void present(ReadSauce read, Conditions conditions, PlanForm form, BindingResult errors, Model model) {
+        Planner planner = new Planner(read.mixture(), conditions, Knowledge.NONE);
         Kitchenware.refuseTooSmall(planner.sauce(), conditions, errors);
         Target target = errors.hasErrors() ? null : form.target(errors);
         Plan plan = null;

@@ -1,5 +1,6 @@
 package app.gradior.web.plan;
 
+import app.gradior.measure.CookRounding;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
@@ -61,6 +62,31 @@ public record PlanForm(
                 .map(Map.Entry::getKey)
                 .findFirst()
                 .orElse("off");
+    }
+
+    /** The same toward a target that the sauce itself names; as it was for one that the page can't show. */
+    PlanForm toward(Target target) {
+        if (target instanceof Target.Weight weight) {
+            return with("yield", plain(weight.mass().grams()), "g", part, way, basis, use);
+        }
+        if (target instanceof Target.Yield yield) {
+            return with("yield", plain(yield.volume().millilitres()), "ml", part, way, basis, use);
+        }
+        if (target instanceof Target.Reduced reduced) {
+            return with("part", amount, unit, plain(reduced.kept().rest().percent()), "by", reduced.basis(), use);
+        }
+        return target instanceof Target.ForUse forUse
+                ? with("use", amount, unit, part, way, basis, forUse.use())
+                : this;
+    }
+
+    private PlanForm with(
+            String otherAim, String grams, String in, String share, String byOrTo, Target.Basis of, Use forUse) {
+        return new PlanForm(pot, activity, lid, otherAim, grams, in, byOrTo, share, of, forUse, served);
+    }
+
+    private static String plain(double value) {
+        return CookRounding.exactly(value);
     }
 
     PlanForm withPot(UUID other) {

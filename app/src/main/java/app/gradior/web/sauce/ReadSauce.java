@@ -2,12 +2,20 @@ package app.gradior.web.sauce;
 
 import app.gradior.food.Component;
 import app.gradior.food.Mixture;
-import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine;
 import app.gradior.physics.ChoiOkos;
+import app.gradior.plan.Knowledge;
+import app.gradior.plan.Target;
+import app.gradior.pot.Conditions;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
+import app.gradior.sauce.SauceLine;
+import app.gradior.sauce.WrittenSauce;
+import app.gradior.sauce.WrittenSauce.FinalReduction;
+import app.gradior.sauce.WrittenSauce.Made;
+import app.gradior.sauce.WrittenSauce.Outcome;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
@@ -15,97 +23,217 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/**
- * A sauce as the product understands it: its lines, and the mixture of those that count.
- *
- * @param lines every line that was typed, in order
- * @param mixture of the lines that were understood
- */
-public record ReadSauce(List<ReadLine> lines, Mixture mixture) {
-    static ReadSauce of(String text) {
-        List<ReadLine> lines = LineGrammar.shipped().readAll(text);
-        Mixture mixture = Mixture.EMPTY;
-        for (ReadLine line : lines) {
-            if (line instanceof ReadLine.Understood understood) {
-                mixture = mixture.plus(understood.ingredient().of(understood.mass()));
-            }
+/** A sauce as a kitchen's product understands it: its lines, and what is in the pot after each stage. */
+public final class ReadSauce {
+    private final WrittenSauce written;
+    private final Conditions conditions;
+    private Made made;
+
+    /**
+     * @param conditions the pot it is reckoned in: it decides the minutes, and hardly anything else
+     */
+    ReadSauce(WrittenSauce written, Conditions conditions) {
+        this.written = written;
+        this.conditions = conditions;
+    }
+
+    public WrittenSauce written() {
+        return written;
+    }
+
+    public List<SauceLine> lines() {
+        return written.lines();
+    }
+
+    /** The sauce made from the first stage to the last. Reckoned when first asked for. */
+    public Made made() {
+        if (made == null) {
+            made = written.make(conditions, Knowledge.NONE);
         }
-        return new ReadSauce(lines, mixture);
+        return made;
+    }
+
+    /** What a plan reduces: the sauce before its last reduction. */
+    public Mixture mixture() {
+        return made().toPlan();
+    }
+
+    /** Where the text says its last reduction is to stop. */
+    public Optional<Target> target() {
+        return made().finalReduction().map(FinalReduction::target);
+    }
+
+    /** Everything that goes in, uncooked. */
+    public Mixture all() {
+        return written.all();
     }
 
     public long unclear() {
-        return lines.stream().filter(ReadLine.Unclear.class::isInstance).count();
+        return lines().stream().filter(ReadSauce::isUnclear).count();
+    }
+
+    /** Lines whose guess the kitchen has not settled. */
+    public long doubtful() {
+        return written.foods().filter(ReadLine.Understood::doubtful).count();
+    }
+
+    private static boolean isUnclear(SauceLine line) {
+        return line instanceof SauceLine.OfFood food && food.read() instanceof ReadLine.Unclear;
     }
 
     public boolean isEmpty() {
-        return mixture.isEmpty();
+        return all().isEmpty();
     }
 
-    public Volume volume() {
-        return ChoiOkos.volume(mixture, Celsius.ROOM);
+    /** What keeps it from being planned, in a sentence; empty if nothing does. */
+    public Optional<String> obstacle() {
+        if (!lines().isEmpty() && unclear() == lines().size()) {
+            return Optional.of("None of the lines is understood yet: each says below what it lacks.");
+        }
+        if (isEmpty() || mixture().isEmpty()) {
+            return Optional.of("There is nothing in this sauce yet: write a line such as 400 g plums.");
+        }
+        return Optional.empty();
     }
 
-    /** The grade at serving warmth as put together, with its pieces whole and its starch raw. */
-    public Grade asMixed() {
-        return Thickness.grade(mixture, Celsius.SERVED_WARM, ThicknessFactor.ONE);
+    /** The most there is in the pot at any time, hot: what the pot has to hold. */
+    public Volume most() {
+        Volume most = Volume.ofMillilitres(0);
+        for (Outcome outcome : made().outcomes()) {
+            for (var result : outcome.results()) {
+                if (!result.after().isEmpty()) {
+                    Volume hot = ChoiOkos.volume(result.after(), Celsius.of(95));
+                    most = hot.compareTo(most) > 0 ? hot : most;
+                }
+            }
+        }
+        return most;
     }
 
-    /** The same once it has come to the boil. */
-    public Grade boiledUp() {
-        return Thickness.grade(mixture.cookedAt(Celsius.of(100)), Celsius.SERVED_WARM, ThicknessFactor.ONE);
+    /** What is in the pot after a stage, for the page. */
+    public PotAfter after(int stage) {
+        List<Outcome> outcomes = made().outcomes();
+        Outcome outcome = outcomes.get(Math.max(0, Math.min(stage, outcomes.size() - 1)));
+        return new PotAfter(outcome);
     }
 
     /** A part of what the sauce is made of, for the drawing. */
     public record Part(String name, String css, Mass mass, double width) {}
 
-    /** What it is made of, the most first; widths as parts of the most. */
-    public List<Part> parts() {
-        List<Part> parts = new ArrayList<>();
-        add(parts, "water", "water", Component.WATER);
-        add(parts, "sugars", "sugars", Component.SUCROSE, Component.SIMPLE_SUGARS, Component.DEXTRINS);
-        add(parts, "fat", "fat", Component.FAT);
-        add(parts, "starch", "starch", Component.STARCH);
-        add(parts, "fibre and protein", "body", Component.FIBRE, Component.PROTEIN);
-        add(parts, "acid", "acid", Component.ACETIC_ACID, Component.OTHER_ACIDS);
-        add(parts, "salt", "salt", Component.SALT);
-        add(parts, "alcohol", "alcohol", Component.ETHANOL);
-        add(parts, "the rest", "rest", Component.DISSOLVED_OTHER, Component.SOLID_OTHER);
-        double most = parts.stream().mapToDouble(p -> p.mass().grams()).max().orElse(1);
-        return parts.stream()
-                .filter(p -> p.mass().grams() >= 0.05)
-                .sorted((a, b) -> b.mass().compareTo(a.mass()))
-                .map(p -> new Part(
-                        p.name(),
-                        p.css(),
-                        p.mass(),
-                        Math.max(0.5, 100 * p.mass().grams() / most)))
-                .toList();
-    }
+    /** Where the thickness comes from, as a share of it. */
+    public record Source(String name, String css, double percent) {}
 
-    private void add(List<Part> parts, String name, String css, Component... components) {
-        double grams = 0;
-        for (Component component : components) {
-            grams += mixture.mass(component).grams();
+    /** What is in the pot after a stage. */
+    public record PotAfter(Outcome outcome) {
+        public Mixture mixture() {
+            return outcome.after();
         }
-        parts.add(new Part(name, css, Mass.ofGrams(grams), 0));
-    }
 
-    public String allergens() {
-        return mixture.allergens().stream()
-                .map(a -> a.label())
-                .sorted()
-                .reduce((a, b) -> a + ", " + b)
-                .orElse("none known");
-    }
+        public boolean isEmpty() {
+            return mixture().isEmpty();
+        }
 
-    /** What keeps it from being planned, in a sentence; empty if nothing does. */
-    public Optional<String> obstacle() {
-        if (!lines.isEmpty() && unclear() == lines.size()) {
-            return Optional.of("None of the lines is understood yet: each says below what it lacks.");
+        public int index() {
+            return outcome.stage().index();
         }
-        if (isEmpty()) {
-            return Optional.of("There is nothing in this sauce yet: write a line such as 400 g plums.");
+
+        public Volume volume() {
+            return ChoiOkos.volume(mixture(), Celsius.ROOM);
         }
-        return Optional.empty();
+
+        public Grade warm() {
+            return grade(mixture());
+        }
+
+        public Grade warmBlended() {
+            return grade(mixture().blended());
+        }
+
+        /** Whether it holds pieces whose body only blending would set free. */
+        public boolean hasLockedBody() {
+            return warmBlended().value() - warm().value() > 0.05;
+        }
+
+        /** As it would be once it had boiled, if it has not. */
+        public Optional<Grade> boiledUp() {
+            Grade boiled = grade(mixture().cookedAt(Celsius.of(100)));
+            return Math.abs(boiled.value() - warm().value()) > 0.05 ? Optional.of(boiled) : Optional.empty();
+        }
+
+        private static Grade grade(Mixture mixture) {
+            return Thickness.grade(mixture, Celsius.SERVED_WARM, ThicknessFactor.ONE);
+        }
+
+        /** What it is made of, the most first; widths as parts of the most. */
+        public List<Part> parts() {
+            List<Part> parts = new ArrayList<>();
+            add(parts, "water", "water", Component.WATER);
+            add(parts, "sugars", "sugars", Component.SUCROSE, Component.SIMPLE_SUGARS, Component.DEXTRINS);
+            add(parts, "fat", "fat", Component.FAT);
+            add(parts, "starch", "starch", Component.STARCH);
+            add(parts, "fibre and protein", "body", Component.FIBRE, Component.PROTEIN);
+            add(parts, "acid", "acid", Component.ACETIC_ACID, Component.OTHER_ACIDS);
+            add(parts, "salt", "salt", Component.SALT);
+            add(parts, "alcohol", "alcohol", Component.ETHANOL);
+            add(parts, "the rest", "rest", Component.DISSOLVED_OTHER, Component.SOLID_OTHER);
+            double most =
+                    parts.stream().mapToDouble(p -> p.mass().grams()).max().orElse(1);
+            return parts.stream()
+                    .filter(p -> p.mass().grams() >= 0.05)
+                    .sorted((a, b) -> b.mass().compareTo(a.mass()))
+                    .map(p -> new Part(
+                            p.name(),
+                            p.css(),
+                            p.mass(),
+                            Math.max(0.5, 100 * p.mass().grams() / most)))
+                    .toList();
+        }
+
+        private void add(List<Part> parts, String name, String css, Component... components) {
+            double grams = 0;
+            for (Component component : components) {
+                grams += mixture().mass(component).grams();
+            }
+            parts.add(new Part(name, css, Mass.ofGrams(grams), 0));
+        }
+
+        /** Where what is thicker than water comes from; fat is named by itself, since it thickens all of it. */
+        public List<Source> sources() {
+            Thickness.Sources sources = Thickness.sources(mixture(), Celsius.SERVED_WARM);
+            double sum = sources.serum() + sources.body() + sources.starch();
+            if (sum <= 0) {
+                return List.of();
+            }
+            List<Source> shown = new ArrayList<>();
+            shown.add(new Source("syrup of sugars and the like", "sugars", 100 * sources.serum() / sum));
+            shown.add(new Source("body of pulp and purée", "body", 100 * sources.body() / sum));
+            shown.add(new Source("starch", "starch", 100 * sources.starch() / sum));
+            shown.removeIf(s -> s.percent() < 1);
+            return shown;
+        }
+
+        public double fatPercent() {
+            return mixture().share(Component.FAT).percent();
+        }
+
+        public Share salt() {
+            return mixture().share(Component.SALT);
+        }
+
+        public Mass alcohol() {
+            return mixture().mass(Component.ETHANOL);
+        }
+
+        public String allergens() {
+            return mixture().allergens().stream()
+                    .map(a -> a.label())
+                    .sorted()
+                    .reduce((a, b) -> a + ", " + b)
+                    .orElse("none known");
+        }
+
+        public String title() {
+            return outcome.stage().title().orElse("everything is in");
+        }
     }
 }

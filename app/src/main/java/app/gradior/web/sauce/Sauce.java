@@ -4,8 +4,4 @@ import java.time.Instant;
 import java.util.UUID;
 
 /** A version of a sauce as it was typed. */
-public record Sauce(UUID id, int version, String name, String text, Instant savedAt) {
-    public ReadSauce read() {
-        return ReadSauce.of(text);
-    }
-}
+public record Sauce(UUID id, int version, String name, String text, Instant savedAt) {}

@@ -1,5 +1,6 @@
 package app.gradior.web.sauce;
 
+import app.gradior.web.NotFound;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -24,16 +25,45 @@ public class SauceBook {
         return mapper.all(kitchen);
     }
 
+    public List<Sauce> archived(UUID kitchen) {
+        return mapper.archived(kitchen);
+    }
+
     public Optional<Sauce> find(UUID kitchen, UUID id) {
         return mapper.find(kitchen, id);
+    }
+
+    /** All versions, the latest first. */
+    public List<Sauce> versions(UUID kitchen, UUID id) {
+        return mapper.versions(kitchen, id);
     }
 
     @Transactional
     public Sauce add(UUID kitchen, String name, String text) {
         Sauce sauce = new Sauce(UUID.randomUUID(), 1, name.strip(), text, now());
-        mapper.insert(kitchen, sauce.id(), sauce.name(), sauce.savedAt());
+        mapper.insert(kitchen, sauce.id(), sauce.name(), 1, sauce.savedAt());
         mapper.insertVersion(kitchen, sauce);
         return sauce;
+    }
+
+    /**
+     * Takes in a sauce with its past.
+     *
+     * @param versions the first first; their ids do not matter
+     */
+    @Transactional
+    public Sauce takeIn(UUID kitchen, List<Sauce> versions, boolean archived) {
+        UUID id = UUID.randomUUID();
+        Sauce last = versions.get(versions.size() - 1);
+        mapper.insert(kitchen, id, last.name(), versions.size(), last.savedAt());
+        for (int i = 0; i < versions.size(); i++) {
+            Sauce version = versions.get(i);
+            mapper.insertVersion(kitchen, new Sauce(id, i + 1, version.name(), version.text(), version.savedAt()));
+        }
+        if (archived) {
+            mapper.archive(kitchen, id, now());
+        }
+        return mapper.find(kitchen, id).orElseThrow();
     }
 
     /**
@@ -54,6 +84,33 @@ public class SauceBook {
         }
         mapper.insertVersion(kitchen, next);
         return next;
+    }
+
+    public void archive(UUID kitchen, UUID id, boolean away) {
+        found(mapper.archive(kitchen, id, away ? now() : null));
+    }
+
+    public boolean isArchived(UUID kitchen, UUID id) {
+        return mapper.isArchived(kitchen, id);
+    }
+
+    /** Takes a sauce off the shelf; its batches keep it, and it can come back. */
+    public void delete(UUID kitchen, UUID id) {
+        found(mapper.delete(kitchen, id, now()));
+    }
+
+    public void undelete(UUID kitchen, UUID id) {
+        found(mapper.delete(kitchen, id, null));
+    }
+
+    public Optional<String> deletedName(UUID kitchen, UUID id) {
+        return mapper.deletedName(kitchen, id);
+    }
+
+    private static void found(int rows) {
+        if (rows == 0) {
+            throw new NotFound("sauce");
+        }
     }
 
     private Instant now() {

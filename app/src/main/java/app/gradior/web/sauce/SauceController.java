@@ -2,10 +2,16 @@ package app.gradior.web.sauce;
 
 import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
+import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.PotMapper;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -22,10 +28,20 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sauces")
 class SauceController {
-    private final SauceBook book;
+    static final int LONGEST_TEXT = 20_000;
 
-    SauceController(SauceBook book) {
+    private final SauceBook book;
+    private final SauceReader reader;
+    private final SauceMapper mapper;
+    private final PotMapper pots;
+    private final LineNotes notes;
+
+    SauceController(SauceBook book, SauceReader reader, SauceMapper mapper, PotMapper pots, LineNotes notes) {
         this.book = book;
+        this.reader = reader;
+        this.mapper = mapper;
+        this.pots = pots;
+        this.notes = notes;
     }
 
     /**
@@ -38,38 +54,83 @@ class SauceController {
             String name,
 
             @NotBlank(message = "Write at least one line, such as 400 g plums.")
-            @Size(max = 20_000, message = "A sauce of over 20 000 letters is a book: shorten it.")
+            @Size(max = LONGEST_TEXT, message = "A sauce of over 20 000 letters is a book: shorten it.")
             String text,
 
             Integer version) {
         SauceForm {
             version = version == null ? 0 : version;
+            // Browsers send CRLF; a text is kept with plain line ends.
+            text = text == null ? "" : text.replace("\r\n", "\n");
         }
     }
 
+    /** A sauce on the shelf, as read. */
+    record Shelved(Sauce sauce, ReadSauce read, boolean photo) {}
+
     @GetMapping
-    String all(@InKitchen UUID kitchen, Model model) {
-        model.addAttribute("sauces", book.all(kitchen));
+    String all(
+            @InKitchen UUID kitchen,
+            @RequestParam(required = false) UUID deleted,
+            @RequestParam(defaultValue = "false") boolean archived,
+            Model model) {
+        List<Sauce> sauces = archived ? book.archived(kitchen) : book.all(kitchen);
+        List<ReadSauce> read = reader.readAll(kitchen, sauces);
+        var photographed = new HashSet<>(mapper.photographed(kitchen));
+        List<Shelved> shelf = new ArrayList<>();
+        for (int i = 0; i < sauces.size(); i++) {
+            shelf.add(new Shelved(
+                    sauces.get(i),
+                    read.get(i),
+                    photographed.contains(sauces.get(i).id())));
+        }
+        model.addAttribute("shelf", shelf);
+        model.addAttribute("archived", archived);
+        model.addAttribute("away", archived ? 0 : book.archived(kitchen).size());
+        Optional.ofNullable(deleted)
+                .flatMap(id -> book.deletedName(kitchen, id))
+                .ifPresent(name -> {
+                    model.addAttribute("deleted", deleted);
+                    model.addAttribute("deletedName", name);
+                });
         return "sauce/sauces";
     }
 
     @GetMapping("/new")
-    String add(Model model) {
-        return workshop(new SauceForm("", "", 0), model);
+    String add(@InKitchen UUID kitchen, Model model) {
+        // What was read in from elsewhere is looked at here before it is kept.
+        Object name = model.getAttribute("importedName");
+        Object text = model.getAttribute("importedText");
+        return workshop(
+                kitchen, new SauceForm(name == null ? "" : (String) name, text == null ? "" : (String) text, 0), model);
     }
 
     @GetMapping("/{id}")
     String open(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
         Sauce sauce = find(kitchen, id);
-        model.addAttribute("sauce", sauce);
-        return workshop(new SauceForm(sauce.name(), sauce.text(), sauce.version()), model);
+        present(kitchen, sauce, model);
+        return workshop(kitchen, new SauceForm(sauce.name(), sauce.text(), sauce.version()), model);
     }
 
-    /** What is understood of a text, while it is typed. */
+    private void present(UUID kitchen, Sauce sauce, Model model) {
+        model.addAttribute("sauce", sauce);
+        model.addAttribute("photo", mapper.photographed(kitchen).contains(sauce.id()));
+        model.addAttribute("archived", book.isArchived(kitchen, sauce.id()));
+    }
+
+    /**
+     * What is understood of a text, while it is typed.
+     *
+     * @param stage the stage after which the pot is asked for; the last if there is none such
+     */
     @PostMapping("/read")
-    String read(@RequestParam String text, Model model) {
-        model.addAttribute("read", ReadSauce.of(text.substring(0, Math.min(20_000, text.length()))));
-        return "sauce/workshop :: understood";
+    String read(
+            @InKitchen UUID kitchen,
+            @RequestParam String text,
+            @RequestParam(defaultValue = "9999") int stage,
+            Model model) {
+        understand(kitchen, text.substring(0, Math.min(LONGEST_TEXT, text.length())), stage, model);
+        return "sauce/understood :: understood";
     }
 
     @PostMapping("/new")
@@ -80,7 +141,7 @@ class SauceController {
             Model model,
             HttpServletResponse response) {
         if (errors.hasErrors()) {
-            return refused(form, model, response);
+            return refused(kitchen, form, model, response);
         }
         return "redirect:/sauces/" + book.add(kitchen, form.name(), form.text()).id();
     }
@@ -106,28 +167,73 @@ class SauceController {
                 latest = find(kitchen, id);
             }
         }
-        model.addAttribute("sauce", latest);
+        present(kitchen, latest, model);
         if (errors.hasGlobalErrors()) {
             // The one who comes second sees both and decides; saving again then goes over the other's version.
             model.addAttribute("theirs", latest);
+            model.addAttribute("difference", Difference.of(latest.text(), form.text()));
             model.addAttribute("form", new SauceForm(form.name(), form.text(), latest.version()));
-            model.addAttribute("read", ReadSauce.of(form.text()));
+            understand(kitchen, form.text(), 9999, model);
             response.setStatus(HttpStatus.CONFLICT.value());
             return "sauce/workshop";
         }
-        return refused(form, model, response);
+        return refused(kitchen, form, model, response);
     }
 
-    private String refused(SauceForm form, Model model, HttpServletResponse response) {
+    @PostMapping("/{id}/duplicate")
+    String duplicate(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        Sauce sauce = find(kitchen, id);
+        String name = sauce.name() + ", another";
+        return "redirect:/sauces/"
+                + book.add(kitchen, name.substring(0, Math.min(120, name.length())), sauce.text())
+                        .id();
+    }
+
+    @PostMapping("/{id}/archive")
+    String archive(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean away) {
+        book.archive(kitchen, find(kitchen, id).id(), away);
+        return away ? "redirect:/sauces" : "redirect:/sauces/" + id;
+    }
+
+    @PostMapping("/{id}/delete")
+    String delete(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        book.delete(kitchen, find(kitchen, id).id());
+        return "redirect:/sauces?deleted=" + id;
+    }
+
+    @PostMapping("/{id}/undelete")
+    String undelete(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        book.undelete(kitchen, id);
+        return "redirect:/sauces/" + id;
+    }
+
+    private String refused(UUID kitchen, SauceForm form, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        model.addAttribute("read", ReadSauce.of(form.text() == null ? "" : form.text()));
+        understand(
+                kitchen,
+                form.text().substring(0, Math.min(LONGEST_TEXT, form.text().length())),
+                9999,
+                model);
         return "sauce/workshop";
     }
 
-    private static String workshop(SauceForm form, Model model) {
+    private String workshop(UUID kitchen, SauceForm form, Model model) {
         model.addAttribute("form", form);
-        model.addAttribute("read", ReadSauce.of(form.text()));
+        understand(kitchen, form.text(), 9999, model);
         return "sauce/workshop";
+    }
+
+    private void understand(UUID kitchen, String text, int stage, Model model) {
+        ReadSauce read = reader.read(kitchen, text);
+        model.addAttribute("read", read);
+        model.addAttribute("notes", notes.of(read));
+        model.addAttribute(
+                "summary",
+                read.lines().size() + " lines, " + read.unclear() + " not understood, " + read.doubtful() + " guessed");
+        model.addAttribute("after", read.after(stage));
+        List<KitchenPot> all = pots.all(kitchen);
+        model.addAttribute("fits", read.isEmpty() ? List.of() : PotFit.of(read.most(), all));
+        model.addAttribute("pots", all);
     }
 
     private Sauce find(UUID kitchen, UUID id) {

@@ -4,32 +4,44 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** Sauces and their versions. */
+/** Sauces, their versions and their pictures. */
 @Mapper
 interface SauceMapper {
-    @Select("""
+    String LATEST = """
             select s.id, v.number as version, v.name, v.text, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id and v.number = s.latest_version
-            where s.kitchen_id = #{kitchen} order by s.changed_at desc, s.name""")
+            where s.kitchen_id = #{kitchen} and s.deleted_at is null """;
+
+    @Select(LATEST + " and s.archived_at is null order by s.changed_at desc, s.name")
     List<Sauce> all(@Param("kitchen") UUID kitchen);
 
-    @Select("""
-            select s.id, v.number as version, v.name, v.text, v.saved_at
-            from sauce s join sauce_version v on v.sauce_id = s.id and v.number = s.latest_version
-            where s.kitchen_id = #{kitchen} and s.id = #{id}""")
+    @Select(LATEST + " and s.archived_at is not null order by s.name")
+    List<Sauce> archived(@Param("kitchen") UUID kitchen);
+
+    @Select(LATEST + " and s.id = #{id}")
     Optional<Sauce> find(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    @Select("""
+            select sauce_id as id, number as version, name, text, saved_at from sauce_version
+            where kitchen_id = #{kitchen} and sauce_id = #{id} order by number desc""")
+    List<Sauce> versions(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 
     @Insert("""
             insert into sauce (id, kitchen_id, name, latest_version, created_at, changed_at)
-            values (#{id}, #{kitchen}, #{name}, 1, #{at}, #{at})""")
+            values (#{id}, #{kitchen}, #{name}, #{version}, #{at}, #{at})""")
     void insert(
-            @Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("name") String name, @Param("at") Instant at);
+            @Param("kitchen") UUID kitchen,
+            @Param("id") UUID id,
+            @Param("name") String name,
+            @Param("version") int version,
+            @Param("at") Instant at);
 
     @Insert("""
             insert into sauce_version (sauce_id, number, kitchen_id, name, text, saved_at)
@@ -45,4 +57,33 @@ interface SauceMapper {
             @Param("name") String name,
             @Param("version") int version,
             @Param("at") Instant at);
+
+    @Update("update sauce set archived_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    int archive(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+
+    @Update("update sauce set deleted_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    int delete(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+
+    @Select("select name from sauce where kitchen_id = #{kitchen} and id = #{id} and deleted_at is not null")
+    Optional<String> deletedName(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    @Select("select archived_at is not null from sauce where kitchen_id = #{kitchen} and id = #{id}")
+    boolean isArchived(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    record Photo(byte[] jpeg) {}
+
+    @Select("select jpeg from sauce_photo where kitchen_id = #{kitchen} and sauce_id = #{id}")
+    Optional<Photo> photo(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    @Select("select sauce_id from sauce_photo where kitchen_id = #{kitchen}")
+    List<UUID> photographed(@Param("kitchen") UUID kitchen);
+
+    @Insert("""
+            insert into sauce_photo (sauce_id, kitchen_id, jpeg, stored_at) values (#{id}, #{kitchen}, #{jpeg}, #{at})
+            on duplicate key update jpeg = values(jpeg), stored_at = values(stored_at)""")
+    void keepPhoto(
+            @Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("jpeg") byte[] jpeg, @Param("at") Instant at);
+
+    @Delete("delete from sauce_photo where kitchen_id = #{kitchen} and sauce_id = #{id}")
+    void removePhoto(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 }

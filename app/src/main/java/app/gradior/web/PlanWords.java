@@ -1,9 +1,8 @@
-package app.gradior.web.plan;
+package app.gradior.web;
 
 import app.gradior.plan.OutOfReach;
 import app.gradior.plan.Plan;
 import app.gradior.plan.Target;
-import app.gradior.web.Wording;
 import org.springframework.stereotype.Component;
 
 /** Says targets and plans in sentences. */

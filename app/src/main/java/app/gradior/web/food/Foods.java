@@ -1,0 +1,109 @@
+package app.gradior.web.food;
+
+import app.gradior.food.Ingredient;
+import app.gradior.food.IngredientTable;
+import app.gradior.measure.Habits;
+import app.gradior.measure.LineGrammar;
+import app.gradior.measure.Measures;
+import app.gradior.quantity.Mass;
+import app.gradior.web.NotFound;
+import app.gradior.web.account.AccountMapper;
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What a kitchen calls its foods and means by its measures. */
+@Component
+public class Foods {
+    private final FoodMapper mapper;
+    private final AccountMapper accounts;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    Foods(FoodMapper mapper, AccountMapper accounts, JsonMapper json, Clock clock) {
+        this.mapper = mapper;
+        this.accounts = accounts;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * How a kitchen reads lines.
+     *
+     * @param own its own foods, as the product reckons with them
+     */
+    public record Language(LineGrammar grammar, Habits habits, List<Ingredient> own) {
+        public IngredientTable table() {
+            return grammar.names().table();
+        }
+    }
+
+    public Language language(UUID kitchen) {
+        Habits habits = habits(kitchen);
+        LineGrammar shipped = LineGrammar.shipped().with(List.of(), habits);
+        List<Ingredient> own = new ArrayList<>();
+        for (OwnFood food : own(kitchen)) {
+            own.add(food.ingredient(IngredientTable.shipped().find(food.key()), shipped));
+        }
+        return new Language(LineGrammar.shipped().with(own, habits), habits, List.copyOf(own));
+    }
+
+    private Habits habits(UUID kitchen) {
+        Map<Habits.VagueUse, Mass> amounts = new HashMap<>();
+        mapper.amounts(kitchen)
+                .forEach(row ->
+                        amounts.put(new Habits.VagueUse(row.measure(), row.foodKey()), Mass.ofGrams(row.grams())));
+        Map<String, String> names = new HashMap<>();
+        mapper.names(kitchen).forEach(row -> names.put(row.words(), row.foodKey()));
+        Measures measures = accounts.kitchen(kitchen)
+                .orElseThrow(() -> new NotFound("kitchen"))
+                .measures();
+        return new Habits(measures, amounts, names);
+    }
+
+    /** The kitchen's own foods as they are kept. */
+    public List<OwnFood> own(UUID kitchen) {
+        return mapper.foods(kitchen).stream()
+                .map(body -> json.readValue(body, OwnFood.class))
+                .toList();
+    }
+
+    public Optional<OwnFood> own(UUID kitchen, String key) {
+        return own(kitchen).stream().filter(food -> food.key().equals(key)).findFirst();
+    }
+
+    /**
+     * Keeps a food.
+     *
+     * @throws IllegalArgumentException if its figures can't be, with what is wrong
+     */
+    public void keep(UUID kitchen, OwnFood food) {
+        food.ingredient(
+                IngredientTable.shipped().find(food.key()),
+                LineGrammar.shipped().with(List.of(), habits(kitchen)));
+        mapper.keep(
+                kitchen,
+                food.key(),
+                json.writeValueAsString(food),
+                clock.instant().truncatedTo(ChronoUnit.MICROS));
+    }
+
+    public void remove(UUID kitchen, String key) {
+        mapper.remove(kitchen, key);
+    }
+
+    public void rememberAmount(UUID kitchen, String measure, String food, Mass mass) {
+        mapper.remember(kitchen, measure, food, mass.grams());
+    }
+
+    public void rememberName(UUID kitchen, String words, String food) {
+        mapper.name(kitchen, words, food);
+    }
+}

@@ -1,0 +1,57 @@
+package app.gradior.browser;
+
+import app.gradior.RunningApplication;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+
+/** What browser tests do over and over: open a kitchen, press a button, look for faults. */
+final class Kitchens {
+    private Kitchens() {}
+
+    /** A page of a wide screen in a new kitchen of this name. */
+    static Page open(String name, int width, int height) {
+        Page page = Browsers.page(width, height, RunningApplication.address());
+        page.navigate("/signup");
+        page.fill("#kitchen", "Kitchen of " + name);
+        page.fill("#name", name);
+        page.fill("#password", "three long words");
+        button(page, "Open it").click();
+        page.waitForURL(RunningApplication.address() + "/");
+        return page;
+    }
+
+    static Page signIn(String name, int width, int height) {
+        Page page = Browsers.page(width, height, RunningApplication.address());
+        page.navigate("/signin");
+        page.fill("#username", name);
+        page.fill("#password", "three long words");
+        button(page, "Sign in").click();
+        page.waitForURL(RunningApplication.address() + "/");
+        return page;
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+                .first();
+    }
+
+    static void assertNoSeriousFaults(Page page) {
+        List<Rule> faults = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .toList();
+        Assertions.assertThat(faults)
+                .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+
+    static void assertFitsAcross(Page page) {
+        Assertions.assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+                .isTrue();
+    }
+}
