@@ -2,6 +2,9 @@
 
 /** @param {ParentNode} within */
 export function localTimes(within) {
+  for (const text of within.querySelectorAll('text[data-time]')) {
+    text.textContent = clock(new Date(text.getAttribute('data-time')));
+  }
   for (const time of within.querySelectorAll('time[datetime]')) {
     const at = new Date(/** @type {HTMLTimeElement} */ (time).dateTime);
     time.textContent = time.hasAttribute('data-day')

@@ -27,7 +27,7 @@ public class PlanWords {
                     + reduced.basis().words();
         }
         if (target instanceof Target.ForUse use) {
-            return use.use().label() + " at " + say.number(use.served().degrees(), 0) + " °C";
+            return use.use().label() + " at " + say.degrees(use.served().degrees());
         }
         if (target instanceof Target.AtBrix brix) {
             return say.percent(brix.brix()) + " Brix";
@@ -37,7 +37,7 @@ public class PlanWords {
         }
         Target.AtGrade grade = target.gradeServed().orElseThrow();
         return "grade " + say.grade(grade.grade()) + " at "
-                + say.number(grade.served().degrees(), 0) + " °C";
+                + say.degrees(grade.served().degrees());
     }
 
     /** What to do, in a sentence. */

@@ -15,6 +15,9 @@ import org.springframework.stereotype.Component;
 @Component("say")
 public class Wording {
     private static final double GRAMS_PER_OUNCE = 28.349523125;
+    private static final double MILLILITRES_PER_CUP = 236.5882365;
+    private static final double QUARTER_LITRE_ML = 250;
+    private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
 
     /** Grams to the gram, under ten to a tenth. */
     public String grams(Mass mass) {
@@ -22,7 +25,10 @@ public class Wording {
     }
 
     public String grams(double grams) {
-        return grams < 9.95 ? number(grams, 1).replace(".0", "") + " g" : Math.round(grams) + " g";
+        String metric = grams < 9.95 ? number(grams, 1).replace(".0", "") + " g" : Math.round(grams) + " g";
+        return Preferred.ounces()
+                ? number(grams / GRAMS_PER_OUNCE, grams < 283 ? 2 : 1) + " oz (" + metric + ")"
+                : metric;
     }
 
     /** A number to four digits, without needless ones. */
@@ -32,7 +38,7 @@ public class Wording {
 
     /** Grams as a cook rounds an estimate: to 5 g. */
     public String about(double grams) {
-        return grams < 30 ? grams(grams) : 5 * Math.round(grams / 5) + " g";
+        return grams < 30 ? grams(grams) : grams(5.0 * Math.round(grams / 5));
     }
 
     public String ounces(Mass mass) {
@@ -41,7 +47,19 @@ public class Wording {
 
     public String millilitres(Volume volume) {
         double ml = volume.millilitres();
-        return ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
+        String metric = ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
+        return Preferred.ounces() ? number(ml / MILLILITRES_PER_FLUID_OUNCE, 1) + " fl oz (" + metric + ")" : metric;
+    }
+
+    /** How many millilitres lie between two marks of a pot: a quarter of a litre, or a cup. */
+    public double potMarks() {
+        return Preferred.ounces() ? MILLILITRES_PER_CUP : QUARTER_LITRE_ML;
+    }
+
+    /** A temperature in whole degrees, in the kitchen's scale first. */
+    public String degrees(double celsius) {
+        String metric = Math.round(celsius) + " °C";
+        return Preferred.fahrenheit() ? Math.round(celsius * 9 / 5 + 32) + " °F (" + metric + ")" : metric;
     }
 
     public String percent(Share share) {

@@ -7,6 +7,7 @@ import static org.springframework.security.test.web.servlet.setup.SecurityMockMv
 
 import app.gradior.RunningApplication;
 import app.gradior.cook.CookEvent;
+import app.gradior.plan.Knowledge;
 import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
@@ -74,17 +75,20 @@ class KitchenWallsTest {
         owner = accounts.loadUserByUsername(name);
         stranger = accounts.loadUserByUsername("not-" + name);
         sauce = sauces.add(kitchen, "Plum sauce", "600 g plums\n200 ml water\n100 g caster sugar");
-        pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000);
+        pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
         pots.insert(kitchen, pot, cooks.now());
         Conditions conditions = new Conditions(pot.pot(), Ring.USUAL, Activity.SIMMER, Lid.OFF, Room.USUAL);
         cook = cooks.start(
                 kitchen,
                 UUID.randomUUID(),
-                sauce,
-                reader.read(kitchen, sauce).mixture(),
-                pot,
-                conditions,
-                new Target.Weight(Mass.ofGrams(600)),
+                new CookBook.Beginning(
+                        sauce,
+                        reader.read(kitchen, sauce).mixture(),
+                        pot,
+                        null,
+                        conditions,
+                        Knowledge.NONE,
+                        new Target.Weight(Mass.ofGrams(600))),
                 cooks.now());
     }
 
@@ -256,7 +260,7 @@ class KitchenWallsTest {
 
     @Test
     void aPotTooSmallForTheSauceIsRefusedBesideItAndStartsNoCook(PotMapper pots) {
-        KitchenPot tiny = new KitchenPot(UUID.randomUUID(), "Tiny", 100, 100, 60, Material.STEEL, 300);
+        KitchenPot tiny = new KitchenPot(UUID.randomUUID(), "Tiny", 100, 100, 60, Material.STEEL, 300, true);
         pots.insert(kitchen, tiny, cooks.now());
 
         assertThat(mvc.get()

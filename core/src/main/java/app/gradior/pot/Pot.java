@@ -18,6 +18,8 @@ public record Pot(Length base, Length rim, Length wall, Material material, Mass 
     /** The part of the brim that may be filled, so that a boil-up stays in the pot. */
     private static final double WORKING_SHARE = 2.0 / 3;
 
+    private static final double MOST_CORRECTION = 0.2;
+
     /** @throws IllegalArgumentException if a length is outside its bounds */
     public Pot {
         Bounds.check("inner base diameter in cm", base.centimetres(), 4, 100);
@@ -87,12 +89,34 @@ public record Pot(Length base, Length rim, Length wall, Material material, Mass 
     }
 
     /**
-     * A straight pot of a known capacity and diameter.
+     * A pot of a known capacity: its wall is as high as that takes.
      *
      * @throws IllegalArgumentException if the wall that follows is outside its bounds
      */
-    public static Pot ofCapacity(Volume capacity, Length diameter, Material material, Mass tare) {
-        double radius = diameter.metres() / 2;
-        return straight(diameter, new Length(capacity.cubicMetres() / (Math.PI * radius * radius)), material, tare);
+    public static Pot ofCapacity(Volume capacity, Length base, Length rim, Material material, Mass tare) {
+        double r0 = base.metres() / 2;
+        double r1 = rim.metres() / 2;
+        double wall = 3 * capacity.cubicMetres() / (Math.PI * (r0 * r0 + r0 * r1 + r1 * r1));
+        return new Pot(base, rim, new Length(wall), material, tare);
+    }
+
+    /**
+     * The same pot put right by a fill: so much was poured in, and so deep it stood. Both widths change alike, since depth
+     * is read better than width.
+     *
+     * @throws IllegalArgumentException if the widths would have to change by more than a fifth: then something was misread
+     */
+    public Pot checkedBy(Volume poured, Length dip) {
+        if (dip.metres() <= 0 || dip.compareTo(wall) > 0) {
+            throw new IllegalArgumentException(
+                    "the dip must lie between the base and the rim but was " + Math.round(dip.millimetres()) + " mm");
+        }
+        double widths = Math.sqrt(poured.cubicMetres() / volumeTo(dip).cubicMetres());
+        if (!(widths >= 1 - MOST_CORRECTION && widths <= 1 + MOST_CORRECTION)) {
+            throw new IllegalArgumentException("the widths would be "
+                    + Math.round(100 * Math.abs(widths - 1)) + " % " + (widths > 1 ? "larger" : "smaller")
+                    + " than measured");
+        }
+        return new Pot(new Length(base.metres() * widths), new Length(rim.metres() * widths), wall, material, tare);
     }
 }

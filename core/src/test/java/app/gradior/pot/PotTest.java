@@ -82,7 +82,12 @@ class PotTest {
 
     @Test
     void aKnownCapacityGivesTheWall() {
-        Pot pot = Pot.ofCapacity(Volume.ofLitres(3), Length.ofCentimetres(20), Material.STEEL, Mass.ofGrams(900));
+        Pot pot = Pot.ofCapacity(
+                Volume.ofLitres(3),
+                Length.ofCentimetres(20),
+                Length.ofCentimetres(20),
+                Material.STEEL,
+                Mass.ofGrams(900));
 
         assertThat(pot.capacity().litres()).isCloseTo(3, within(1e-9));
         assertThat(pot.wall().centimetres()).isCloseTo(9.549, within(0.001));

@@ -7,10 +7,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -24,12 +20,12 @@ import org.springframework.web.server.ResponseStatusException;
 class AccountController {
     private final Accounts accounts;
     private final Demo demo;
-    private final SecurityContextRepository contexts;
+    private final SignIn signIn;
 
-    AccountController(Accounts accounts, Demo demo, SecurityContextRepository contexts) {
+    AccountController(Accounts accounts, Demo demo, SignIn signIn) {
         this.accounts = accounts;
         this.demo = demo;
-        this.contexts = contexts;
+        this.signIn = signIn;
     }
 
     /** What opening a kitchen takes. */
@@ -69,7 +65,7 @@ class AccountController {
         if (!errors.hasErrors()) {
             try {
                 accounts.open(form.name(), form.password(), form.kitchen(), 0);
-                signIn(form.name(), request, response);
+                signIn.as(form.name(), request, response);
                 return "redirect:/";
             } catch (Accounts.NameTaken e) {
                 errors.rejectValue("name", "taken", "This name is taken: choose another.");
@@ -84,18 +80,7 @@ class AccountController {
         if (!demo.offered()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        signIn(Demo.SIGN_IN_NAME, request, response);
+        signIn.as(Demo.SIGN_IN_NAME, request, response);
         return "redirect:/";
-    }
-
-    private void signIn(String name, HttpServletRequest request, HttpServletResponse response) {
-        KitchenUser user = accounts.loadUserByUsername(name);
-        user.eraseCredentials();
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities()));
-        request.getSession();
-        request.changeSessionId();
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
     }
 }

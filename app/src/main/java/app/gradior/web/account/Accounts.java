@@ -1,11 +1,13 @@
 package app.gradior.web.account;
 
+import app.gradior.web.NotFound;
 import java.text.Normalizer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -19,11 +21,13 @@ public class Accounts implements UserDetailsService {
     private final AccountMapper mapper;
     private final PasswordEncoder encoder;
     private final Clock clock;
+    private final ApplicationEventPublisher opened;
 
-    Accounts(AccountMapper mapper, PasswordEncoder encoder, Clock clock) {
+    Accounts(AccountMapper mapper, PasswordEncoder encoder, Clock clock, ApplicationEventPublisher opened) {
         this.mapper = mapper;
         this.encoder = encoder;
         this.clock = clock;
+        this.opened = opened;
     }
 
     @Override
@@ -49,12 +53,36 @@ public class Accounts implements UserDetailsService {
         } catch (DuplicateKeyException e) {
             throw new NameTaken();
         }
+        opened.publishEvent(new KitchenOpened(kitchen));
         return kitchen;
+    }
+
+    /**
+     * Opens an account in the kitchen of an invitation, which is used up by it.
+     *
+     * @throws NameTaken if the name has an account already; the invitation then still holds
+     * @throws NotFound if the invitation has been used or has run out meanwhile
+     */
+    @Transactional
+    public void join(AccountMapper.InvitedRow invited, String name, String password) {
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        if (mapper.use(invited.kitchenId(), invited.id(), now) == 0) {
+            throw new NotFound("invitation");
+        }
+        try {
+            mapper.insertAccount(
+                    UUID.randomUUID(), invited.kitchenId(), normalised(name), encoder.encode(password), now);
+        } catch (DuplicateKeyException e) {
+            throw new NameTaken();
+        }
     }
 
     private static String normalised(String name) {
         return Normalizer.normalize(name.strip(), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
     }
+
+    /** A kitchen is new: whoever furnishes kitchens does so in the same transaction. */
+    public record KitchenOpened(UUID kitchen) {}
 
     /** Another account has this name. */
     public static class NameTaken extends RuntimeException {

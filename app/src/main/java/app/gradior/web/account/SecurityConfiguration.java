@@ -25,6 +25,8 @@ class SecurityConfiguration {
                                 "/signin",
                                 "/signup",
                                 "/demo",
+                                "/join/*",
+                                "/feed/*",
                                 "/error",
                                 "/css/**",
                                 "/js/**",
@@ -38,6 +40,8 @@ class SecurityConfiguration {
                 .formLogin(form ->
                         form.loginPage("/signin").failureUrl("/signin?wrong").defaultSuccessUrl("/"))
                 .logout(logout -> logout.logoutUrl("/signout").logoutSuccessUrl("/signin?out"))
+                // Devices prove themselves by their own token, and no browser sends it by itself.
+                .csrf(csrf -> csrf.ignoringRequestMatchers("/feed/*"))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(

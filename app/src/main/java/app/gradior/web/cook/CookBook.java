@@ -58,35 +58,65 @@ public class CookBook {
     }
 
     /**
-     * Starts a cook; a second call with the same ids changes nothing.
+     * How a cook begins.
      *
      * @param mixture what of the sauce is in the pot
-     * @return the cook's id
+     * @param ring null if it was not said
+     * @param knowledge what is known of this pot on this ring
      */
-    @Transactional
-    public UUID start(
-            UUID kitchen,
-            UUID cookId,
+    public record Beginning(
             Sauce sauce,
             Mixture mixture,
             KitchenPot pot,
+            UUID ring,
             Conditions conditions,
-            Target target,
-            Instant at) {
+            Knowledge knowledge,
+            Target target) {}
+
+    /**
+     * Starts a cook; a second call with the same ids changes nothing.
+     *
+     * @return the cook's id
+     */
+    @Transactional
+    public UUID start(UUID kitchen, UUID cookId, Beginning beginning, Instant at) {
         if (mapper.find(kitchen, cookId).isPresent()) {
             return cookId;
         }
         Instant moment = at.truncatedTo(ChronoUnit.MICROS);
+        Sauce sauce = beginning.sauce();
         mapper.insert(
                 kitchen,
-                pot.id(),
-                new CookRow(cookId, sauce.id(), sauce.version(), sauce.name(), pot.name(), moment, null));
+                new CookRow(
+                        cookId,
+                        sauce.id(),
+                        sauce.version(),
+                        beginning.pot().id(),
+                        beginning.ring(),
+                        sauce.name(),
+                        beginning.pot().name(),
+                        moment,
+                        null,
+                        null));
         store(
                 kitchen,
                 cookId,
                 new CookEvent.Started(
-                        UUID.randomUUID(), moment, mixture, Celsius.ROOM, conditions, target, Knowledge.NONE));
+                        UUID.randomUUID(),
+                        moment,
+                        beginning.mixture(),
+                        Celsius.ROOM,
+                        beginning.conditions(),
+                        beginning.target(),
+                        beginning.knowledge()));
         return cookId;
+    }
+
+    /** Whether a batch counts in what is learnt of its pot. */
+    public void strike(UUID kitchen, UUID cookId, boolean out) {
+        if (mapper.strike(kitchen, cookId, out ? now() : null) == 0) {
+            throw new NotFound("cook");
+        }
     }
 
     /**

@@ -1,5 +1,6 @@
 package app.gradior.web.cook;
 
+import app.gradior.plan.Knowledge;
 import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
@@ -9,6 +10,7 @@ import app.gradior.web.account.InKitchen;
 import app.gradior.web.plan.Kitchenware;
 import app.gradior.web.plan.PlanForm;
 import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.KitchenRing;
 import app.gradior.web.pot.PotMapper;
 import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
@@ -36,6 +38,7 @@ class CookController {
     private final SauceReader reader;
     private final PotMapper pots;
     private final Kitchenware kitchenware;
+    private final PotLearning learning;
     private final CookViews views;
     private final JsonMapper json;
 
@@ -45,6 +48,7 @@ class CookController {
             SauceReader reader,
             PotMapper pots,
             Kitchenware kitchenware,
+            PotLearning learning,
             CookViews views,
             JsonMapper json) {
         this.cooks = cooks;
@@ -52,6 +56,7 @@ class CookController {
         this.reader = reader;
         this.pots = pots;
         this.kitchenware = kitchenware;
+        this.learning = learning;
         this.views = views;
         this.json = json;
     }
@@ -75,8 +80,25 @@ class CookController {
         if (errors.hasErrors()) {
             return "redirect:/sauces/" + sauce + "/plan?pot=" + pot.id();
         }
-        UUID id = cooks.start(kitchen, cook, made, read.mixture(), pot, conditions, target, cooks.now());
+        UUID ring =
+                kitchenware.ring(kitchen, form.ring(), pot).map(KitchenRing::id).orElse(null);
+        Knowledge knowledge = learning.lore(kitchen)
+                .about(PotLearning.place(pot.id(), ring, form.activity()))
+                .knowledge();
+        UUID id = cooks.start(
+                kitchen,
+                cook,
+                new CookBook.Beginning(made, read.mixture(), pot, ring, conditions, knowledge, target),
+                cooks.now());
         return "redirect:/cooks/" + id;
+    }
+
+    /** Strikes a batch out of what is learnt of its pot, or lets it count again. */
+    @PostMapping("/cooks/{id}/strike")
+    String strike(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
+        CookRow row = cooks.find(kitchen, id).row();
+        cooks.strike(kitchen, id, out);
+        return "redirect:/pots/" + row.potId() + "#known";
     }
 
     @GetMapping("/cooks/{id}")

@@ -13,7 +13,9 @@ import org.apache.ibatis.annotations.Update;
 /** Cooks and their events. */
 @Mapper
 interface CookMapper {
-    String COLUMNS = "select id, sauce_id, sauce_version, sauce_name, pot_name, started_at, finished_at from cook ";
+    String COLUMNS =
+            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, struck_at "
+                    + "from cook ";
 
     record EventRow(UUID id, String kind, Instant at, String body) {}
 
@@ -31,10 +33,13 @@ interface CookMapper {
     List<CookRow> finished(@Param("kitchen") UUID kitchen);
 
     @Insert("""
-            insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, sauce_name, pot_name, started_at)
-            values (#{cook.id}, #{kitchen}, #{cook.sauceId}, #{cook.sauceVersion}, #{pot}, #{cook.sauceName},
-              #{cook.potName}, #{cook.startedAt})""")
-    void insert(@Param("kitchen") UUID kitchen, @Param("pot") UUID pot, @Param("cook") CookRow cook);
+            insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at)
+            values (#{cook.id}, #{kitchen}, #{cook.sauceId}, #{cook.sauceVersion}, #{cook.potId}, #{cook.ringId},
+              #{cook.sauceName}, #{cook.potName}, #{cook.startedAt})""")
+    void insert(@Param("kitchen") UUID kitchen, @Param("cook") CookRow cook);
+
+    @Update("update cook set struck_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    int strike(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
 
     @Update("update cook set finished_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
     void finish(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);

@@ -3,12 +3,20 @@ package app.gradior.web.cook;
 import java.time.Instant;
 import java.util.UUID;
 
-/** That there is a cook, and what it is called; everything else of it is in its events. */
+/**
+ * That there is a cook, and what it is called; everything else of it is in its events.
+ *
+ * @param ringId null if it was not said
+ * @param struckAt when it was struck out of what is learnt; null if it counts
+ */
 public record CookRow(
         UUID id,
         UUID sauceId,
         int sauceVersion,
+        UUID potId,
+        UUID ringId,
         String sauceName,
         String potName,
         Instant startedAt,
-        Instant finishedAt) {}
+        Instant finishedAt,
+        Instant struckAt) {}

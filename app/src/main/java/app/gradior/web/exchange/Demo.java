@@ -1,15 +1,23 @@
 package app.gradior.web.exchange;
 
 import app.gradior.cook.CookEvent;
+import app.gradior.plan.BoilOff;
+import app.gradior.plan.Knowledge;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Lid;
 import app.gradior.quantity.Mass;
 import app.gradior.web.account.Accounts;
 import app.gradior.web.cook.CookBook;
+import app.gradior.web.cook.PotLearning;
 import app.gradior.web.plan.Kitchenware;
 import app.gradior.web.plan.PlanForm;
+import app.gradior.web.pot.BoilOffMapper;
 import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.KitchenRing;
 import app.gradior.web.pot.PotMapper;
+import app.gradior.web.pot.RingMapper;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import java.nio.file.Path;
@@ -36,6 +44,9 @@ public class Demo implements ApplicationRunner {
     private final String file;
     private final Accounts accounts;
     private final PotMapper pots;
+    private final RingMapper rings;
+    private final BoilOffMapper tests;
+    private final PotLearning learning;
     private final KitchenFiles files;
     private final SauceReader reader;
     private final CookBook cooks;
@@ -47,6 +58,9 @@ public class Demo implements ApplicationRunner {
             @Value("${gradior.demo}") String file,
             Accounts accounts,
             PotMapper pots,
+            RingMapper rings,
+            BoilOffMapper tests,
+            PotLearning learning,
             KitchenFiles files,
             SauceReader reader,
             CookBook cooks,
@@ -56,6 +70,9 @@ public class Demo implements ApplicationRunner {
         this.file = file;
         this.accounts = accounts;
         this.pots = pots;
+        this.rings = rings;
+        this.tests = tests;
+        this.learning = learning;
         this.files = files;
         this.reader = reader;
         this.cooks = cooks;
@@ -91,9 +108,23 @@ public class Demo implements ApplicationRunner {
         Map<String, KitchenPot> potsByName = new HashMap<>();
         for (KitchenFile.PotEntry p : read.pots()) {
             KitchenPot pot = new KitchenPot(
-                    UUID.randomUUID(), p.name(), p.baseMm(), p.rimMm(), p.wallMm(), p.material(), p.tareG());
+                    UUID.randomUUID(), p.name(), p.baseMm(), p.rimMm(), p.wallMm(), p.material(), p.tareG(), true);
             pots.insert(kitchen, pot, now);
             potsByName.put(p.name(), pot);
+        }
+        Map<String, UUID> ringsByName = new HashMap<>();
+        if (!read.rings().isEmpty()) {
+            rings.all(kitchen).forEach(ring -> rings.remove(kitchen, ring.id(), now));
+        }
+        for (KitchenFile.RingEntry r : read.rings()) {
+            UUID id = UUID.randomUUID();
+            rings.insert(
+                    kitchen,
+                    new KitchenRing(id, r.name(), r.kind(), r.watts(), r.sizeMm(), r.xMm(), r.yMm(), r.dial()));
+            ringsByName.put(r.name(), id);
+        }
+        for (KitchenFile.BoilOffEntry b : read.boilOffs()) {
+            tested(kitchen, b, potsByName.get(b.pot()), ringsByName.get(b.ring()), now);
         }
         Map<String, Sauce> saucesByName = new HashMap<>();
         try {
@@ -102,36 +133,85 @@ public class Demo implements ApplicationRunner {
             throw new IllegalStateException(e.getMessage(), e);
         }
         for (KitchenFile.BatchEntry batch : read.batches()) {
-            cook(kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), now);
+            cook(kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), ringsByName, now);
         }
     }
 
-    private void cook(UUID kitchen, KitchenFile.BatchEntry batch, Sauce sauce, KitchenPot pot, Instant now) {
-        PlanForm form = form(pot, batch);
+    private void tested(UUID kitchen, KitchenFile.BoilOffEntry b, KitchenPot pot, UUID ring, Instant now) {
+        UUID id = UUID.randomUUID();
+        Instant at = now.minus(minutes(b.minutesAgo()));
+        Instant end = at.plus(minutes(b.minutes()));
+        Conditions conditions = new Conditions(
+                pot.pot(),
+                rings.find(kitchen, ring).orElseThrow().ring(),
+                b.activity(),
+                Lid.OFF,
+                kitchenware.room(kitchen));
+        BoilOff found = BoilOff.of(
+                        conditions, Mass.ofGrams(b.beforeG()), Mass.ofGrams(b.afterG()), Duration.between(at, end))
+                .orElseThrow(() -> new IllegalStateException("the boil-off of " + b.pot() + " can't be"));
+        tests.insert(
+                kitchen,
+                new BoilOffMapper.Test(
+                        id,
+                        pot.id(),
+                        ring,
+                        b.activity(),
+                        b.mark(),
+                        false,
+                        b.beforeG(),
+                        at,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null));
+        tests.start(kitchen, id, at);
+        tests.end(kitchen, id, end);
+        tests.finish(kitchen, id, b.afterG(), found.k(), found.logSd());
+    }
+
+    private void cook(
+            UUID kitchen,
+            KitchenFile.BatchEntry batch,
+            Sauce sauce,
+            KitchenPot pot,
+            Map<String, UUID> ringsByName,
+            Instant now) {
+        PlanForm form = form(pot, ringsByName.get(batch.ring()), batch);
         Errors errors = new BeanPropertyBindingResult(form, "form");
         Target target = form.target(errors);
         if (target == null) {
             throw new IllegalStateException("the batch of " + batch.sauce() + " has no target: " + errors);
         }
         Instant start = now.minus(minutes(batch.startedMinutesAgo()));
+        UUID ring = form.ring();
+        Knowledge knowledge = learning.lore(kitchen)
+                .about(PotLearning.place(pot.id(), ring, form.activity()))
+                .knowledge();
         UUID cook = cooks.start(
                 kitchen,
                 UUID.randomUUID(),
-                sauce,
-                reader.read(kitchen, sauce).mixture(),
-                pot,
-                kitchenware.conditions(kitchen, pot, form),
-                target,
+                new CookBook.Beginning(
+                        sauce,
+                        reader.read(kitchen, sauce).mixture(),
+                        pot,
+                        ring,
+                        kitchenware.conditions(kitchen, pot, form),
+                        knowledge,
+                        target),
                 start);
         for (KitchenFile.EventEntry entry : batch.events()) {
             cooks.append(kitchen, cook, event(entry, start.plus(minutes(entry.afterMinutes())), pot));
         }
     }
 
-    private static PlanForm form(KitchenPot pot, KitchenFile.BatchEntry batch) {
+    private static PlanForm form(KitchenPot pot, UUID ring, KitchenFile.BatchEntry batch) {
         KitchenFile.TargetEntry t = batch.target();
         return new PlanForm(
                 pot.id(),
+                ring,
                 batch.activity(),
                 batch.lid(),
                 t.aim(),

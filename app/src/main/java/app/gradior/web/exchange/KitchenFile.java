@@ -3,6 +3,7 @@ package app.gradior.web.exchange;
 import app.gradior.measure.Measures;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
+import app.gradior.pot.Ring;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.food.OwnFood;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -22,6 +23,8 @@ record KitchenFile(
         List<AmountEntry> amounts,
         List<NameEntry> names,
         List<PotEntry> pots,
+        List<RingEntry> rings,
+        List<BoilOffEntry> boilOffs,
         List<SauceEntry> sauces,
         List<BatchEntry> batches) {
     static final String FORMAT = "gradior-kitchen/1";
@@ -31,6 +34,8 @@ record KitchenFile(
         amounts = amounts == null ? List.of() : amounts;
         names = names == null ? List.of() : names;
         pots = pots == null ? List.of() : pots;
+        rings = rings == null ? List.of() : rings;
+        boilOffs = boilOffs == null ? List.of() : boilOffs;
         sauces = sauces == null ? List.of() : sauces;
         batches = batches == null ? List.of() : batches;
     }
@@ -40,6 +45,20 @@ record KitchenFile(
     record NameEntry(String words, String food) {}
 
     record PotEntry(String name, double baseMm, double rimMm, double wallMm, Material material, double tareG) {}
+
+    /** A ring; its middle from the left and from the back of the stove. */
+    record RingEntry(String name, Ring.Kind kind, int watts, int sizeMm, int xMm, int yMm, String dial) {}
+
+    /** A boil-off test that ended so many minutes ago less its time; weights of the water alone. */
+    record BoilOffEntry(
+            String pot,
+            String ring,
+            Activity activity,
+            String mark,
+            double minutesAgo,
+            double minutes,
+            double beforeG,
+            double afterG) {}
 
     /** A sauce by its lines, or with all its versions. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -55,6 +74,7 @@ record KitchenFile(
     record BatchEntry(
             String sauce,
             String pot,
+            String ring,
             double startedMinutesAgo,
             Activity activity,
             String lid,

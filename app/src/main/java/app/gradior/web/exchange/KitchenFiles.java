@@ -92,6 +92,8 @@ class KitchenFiles {
                         .sorted(java.util.Comparator.comparing(KitchenFile.NameEntry::words))
                         .toList(),
                 List.of(),
+                List.of(),
+                List.of(),
                 entries,
                 List.of());
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);

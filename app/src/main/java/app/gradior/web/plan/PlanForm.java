@@ -18,6 +18,7 @@ import org.springframework.validation.Errors;
  * How a sauce is to be cooked and where it is to stop, as chosen on the page. What was not chosen has a default, so that
  * a plan can be opened by its sauce alone.
  *
+ * @param ring null to take the one that fits the pot best
  * @param aim one of yield, part, use
  * @param amount the yield wanted, in {@code unit}
  * @param way "by" if {@code part} is what goes, "to" if it is what stays
@@ -25,6 +26,7 @@ import org.springframework.validation.Errors;
  */
 public record PlanForm(
         UUID pot,
+        UUID ring,
         Activity activity,
         String lid,
         String aim,
@@ -82,15 +84,19 @@ public record PlanForm(
 
     private PlanForm with(
             String otherAim, String grams, String in, String share, String byOrTo, Target.Basis of, Use forUse) {
-        return new PlanForm(pot, activity, lid, otherAim, grams, in, byOrTo, share, of, forUse, served);
+        return new PlanForm(pot, ring, activity, lid, otherAim, grams, in, byOrTo, share, of, forUse, served);
     }
 
     private static String plain(double value) {
         return CookRounding.exactly(value);
     }
 
+    PlanForm withRing(UUID other) {
+        return new PlanForm(pot, other, activity, lid, aim, amount, unit, way, part, basis, use, served);
+    }
+
     PlanForm withPot(UUID other) {
-        return new PlanForm(other, activity, lid, aim, amount, unit, way, part, basis, use, served);
+        return new PlanForm(other, ring, activity, lid, aim, amount, unit, way, part, basis, use, served);
     }
 
     /** The target meant, or null with what is wrong said beside its field. */

@@ -8,7 +8,14 @@ import java.util.UUID;
 
 /** A pot as a kitchen keeps it: with a name, in the millimetres and grams it was measured in. */
 public record KitchenPot(
-        UUID id, String name, double baseMm, double rimMm, double wallMm, Material material, double tareG) {
+        UUID id,
+        String name,
+        double baseMm,
+        double rimMm,
+        double wallMm,
+        Material material,
+        double tareG,
+        boolean lid) {
 
     public Pot pot() {
         return new Pot(

@@ -201,7 +201,7 @@ class LineNotes {
                 double thicker = warm(result.after()) - warm(before);
                 parts.add(thicker > 0.05 ? "thicker by " + say.number(thicker, 1) + " grade" : "no thicker");
             } else if (operation instanceof Operation.Cool cool && cool.to().degrees() < 100) {
-                parts.add("to " + Math.round(cool.to().degrees()) + " °C");
+                parts.add("to " + say.degrees(cool.to().degrees()));
             }
             before = result.after();
         }

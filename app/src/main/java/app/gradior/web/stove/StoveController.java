@@ -1,71 +1,97 @@
 package app.gradior.web.stove;
 
+import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
 import app.gradior.web.cook.CookBook;
 import app.gradior.web.cook.CookView;
 import app.gradior.web.cook.CookViews;
+import app.gradior.web.pot.KitchenRing;
 import app.gradior.web.pot.PotMapper;
+import app.gradior.web.pot.RingMapper;
+import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Home: the stove from above with what is on it. */
 @Controller
 class StoveController {
-    /** Where the rings are on the drawing, in millimetres of a stove of 600 by 400. */
-    private static final int[][] RINGS = {{170, 265}, {170, 100}, {430, 100}, {430, 265}};
-
     private final CookBook cooks;
     private final CookViews views;
     private final SauceBook sauces;
     private final PotMapper pots;
+    private final RingMapper rings;
 
-    StoveController(CookBook cooks, CookViews views, SauceBook sauces, PotMapper pots) {
+    StoveController(CookBook cooks, CookViews views, SauceBook sauces, PotMapper pots, RingMapper rings) {
         this.cooks = cooks;
         this.views = views;
         this.sauces = sauces;
         this.pots = pots;
-    }
-
-    /** A place on the stove; {@code view} is null while it is free. */
-    public record Place(int x, int y, CookView view) {
-        public double radius() {
-            return view.getCook().conditions().pot().rim().millimetres() / 2;
-        }
-
-        /** The part of the way that is done, by weight, as the length of an arc of circumference 100. */
-        public double done() {
-            double start = view.getCook().started().mixture().mass().grams();
-            double now = view.getForecast().current().mass().grams();
-            return view.getForecast()
-                    .atTarget()
-                    .map(at -> Math.max(
-                            0,
-                            Math.min(
-                                    100,
-                                    100
-                                            * (start - now)
-                                            / Math.max(1, start - at.mass().grams()))))
-                    .orElse(0.0);
-        }
+        this.rings = rings;
     }
 
     @GetMapping("/")
-    String stove(@InKitchen UUID kitchen, Model model) {
+    String stove(
+            @InKitchen UUID kitchen,
+            @RequestHeader(value = "X-Fragment", required = false) String fragment,
+            Model model) {
         List<CookView> running = cooks.underWay(kitchen).stream().map(views::of).toList();
-        List<Place> places = new ArrayList<>();
-        for (int i = 0; i < RINGS.length; i++) {
-            places.add(new Place(RINGS[i][0], RINGS[i][1], i < running.size() ? running.get(i) : null));
-        }
-        model.addAttribute("places", places);
+        List<CookBook.Kept> finished = cooks.finished(kitchen);
+        List<Sauce> all = sauces.all(kitchen);
+        model.addAttribute("places", places(rings.all(kitchen), running));
         model.addAttribute("running", running);
-        model.addAttribute("sauces", sauces.all(kitchen).stream().limit(6).toList());
-        model.addAttribute("batches", cooks.finished(kitchen).stream().limit(3).toList());
-        model.addAttribute("noPots", pots.all(kitchen).isEmpty());
-        return "stove/stove";
+        model.addAttribute("strip", Strip.of(running, cooks.now()));
+        model.addAttribute("shelf", Shelf.of(finished, cooks.now()));
+        model.addAttribute("sauces", all.stream().limit(5).toList());
+        boolean measured = !pots.all(kitchen).isEmpty();
+        boolean cooked = !running.isEmpty() || !finished.isEmpty();
+        model.addAttribute("measured", measured);
+        model.addAttribute("written", !all.isEmpty());
+        model.addAttribute("begun", measured && !all.isEmpty() && cooked);
+        return fragment == null ? "stove/stove" : "stove/stove :: live";
+    }
+
+    /** Every cook on its ring; one whose ring is taken or not said, on the first that is free. */
+    private static List<Place> places(List<KitchenRing> rings, List<CookView> running) {
+        CookView[] on = new CookView[rings.size()];
+        List<CookView> homeless = new ArrayList<>();
+        for (CookView view : running) {
+            int at = -1;
+            for (int i = 0; i < rings.size(); i++) {
+                if (rings.get(i).id().equals(view.getRow().ringId()) && on[i] == null) {
+                    at = i;
+                }
+            }
+            if (at >= 0) {
+                on[at] = view;
+            } else {
+                homeless.add(view);
+            }
+        }
+        for (int i = 0; i < rings.size() && !homeless.isEmpty(); i++) {
+            if (on[i] == null) {
+                on[i] = homeless.remove(0);
+            }
+        }
+        List<Place> places = new ArrayList<>();
+        for (int i = 0; i < rings.size(); i++) {
+            places.add(new Place(i + 1, rings.get(i), Optional.ofNullable(on[i])));
+        }
+        return places;
+    }
+
+    /** A free ring was chosen: which sauce is to go on it? */
+    @GetMapping("/stove/start")
+    String start(@InKitchen UUID kitchen, @RequestParam UUID ring, Model model) {
+        model.addAttribute("ring", rings.find(kitchen, ring).orElseThrow(() -> new NotFound("ring")));
+        model.addAttribute("sauces", sauces.all(kitchen));
+        return "stove/start";
     }
 }

@@ -1,0 +1,150 @@
+package app.gradior.web.device;
+
+import app.gradior.pot.Activity;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Lid;
+import app.gradior.quantity.Mass;
+import app.gradior.web.NotFound;
+import app.gradior.web.account.InKitchen;
+import app.gradior.web.cook.CookBook;
+import app.gradior.web.exchange.Demo;
+import app.gradior.web.plan.Kitchenware;
+import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.KitchenRing;
+import app.gradior.web.pot.PotMapper;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The devices of a kitchen, what they say, and their stand-ins in the demo. */
+@Controller
+@RequestMapping("/devices")
+class DeviceController {
+    private static final int MOST_DEVICES = 12;
+    private static final double LITRE_G = 1000;
+
+    private final Devices devices;
+    private final Simulations simulations;
+    private final CookBook cooks;
+    private final PotMapper pots;
+    private final Kitchenware kitchenware;
+    private final Demo demo;
+
+    DeviceController(
+            Devices devices,
+            Simulations simulations,
+            CookBook cooks,
+            PotMapper pots,
+            Kitchenware kitchenware,
+            Demo demo) {
+        this.devices = devices;
+        this.simulations = simulations;
+        this.cooks = cooks;
+        this.pots = pots;
+        this.kitchenware = kitchenware;
+        this.demo = demo;
+    }
+
+    @GetMapping
+    String all(@InKitchen UUID kitchen, Model model) {
+        model.addAttribute("devices", devices.all(kitchen));
+        model.addAttribute("kinds", Device.Kind.values());
+        model.addAttribute("simulations", simulations);
+        model.addAttribute("demo", demo.offered());
+        model.addAttribute("running", cooks.underWay(kitchen));
+        model.addAttribute("pots", pots.all(kitchen));
+        return "device/devices";
+    }
+
+    /** What they say now; asked for again and again by pages that show it. */
+    @GetMapping("/live")
+    @ResponseBody
+    ResponseEntity<List<Devices.Live>> live(@InKitchen UUID kitchen) {
+        return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(devices.live(kitchen));
+    }
+
+    @PostMapping
+    String add(
+            @InKitchen UUID kitchen,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam Device.Kind kind,
+            RedirectAttributes said) {
+        if (devices.all(kitchen).size() >= MOST_DEVICES) {
+            said.addFlashAttribute("wrong", "Twelve devices are as many as a kitchen keeps: take one out first.");
+            return "redirect:/devices";
+        }
+        String called = name.isBlank()
+                ? kind.label()
+                : name.strip().substring(0, Math.min(60, name.strip().length()));
+        Devices.Added added = devices.add(kitchen, called, kind);
+        said.addFlashAttribute("added", added);
+        return "redirect:/devices";
+    }
+
+    @PostMapping("/{id}/remove")
+    String remove(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        devices.remove(kitchen, id);
+        simulations.stop(id);
+        return "redirect:/devices";
+    }
+
+    /** Starts a stand-in under a cook, or under a litre of water in a pot. */
+    @PostMapping("/simulated")
+    String simulate(
+            @InKitchen UUID kitchen,
+            @RequestParam Device.Kind kind,
+            @RequestParam UUID under,
+            @RequestParam(defaultValue = "0") double noise,
+            @RequestParam(defaultValue = "0") double drift,
+            @RequestParam(defaultValue = "0") double dropOuts,
+            @RequestParam(defaultValue = "1") double k,
+            RedirectAttributes said) {
+        if (!demo.offered()) {
+            throw new ResponseStatusException(org.springframework.http.HttpStatus.NOT_FOUND);
+        }
+        boolean sane = noise >= 0
+                && noise <= 100
+                && Math.abs(drift) <= 50
+                && dropOuts >= 0
+                && dropOuts <= 100
+                && k >= 0.1
+                && k <= 5;
+        if (!sane || devices.all(kitchen).size() >= MOST_DEVICES) {
+            said.addFlashAttribute(
+                    "wrong",
+                    "Noise 0 to 100, drift −50 to 50 a minute, drop-outs 0 to 100 %, k 0.1 to 5, and twelve devices at most.");
+            return "redirect:/devices";
+        }
+        Simulations.SimulatedPot pot = cooks.underWay(kitchen).stream()
+                .filter(kept -> kept.row().id().equals(under))
+                .findFirst()
+                .map(kept -> Simulations.SimulatedPot.of(kept.cook(), k))
+                .orElseGet(() -> water(kitchen, under, k));
+        Devices.Added added = devices.add(kitchen, "simulated " + kind.label(), kind);
+        simulations.start(added, pot, new Simulations.Faults(noise, drift, dropOuts / 100));
+        said.addFlashAttribute("said", "It sends a value each second now.");
+        return "redirect:/devices";
+    }
+
+    private Simulations.SimulatedPot water(UUID kitchen, UUID pot, double k) {
+        KitchenPot kept = pots.find(kitchen, pot).orElseThrow(() -> new NotFound("pot"));
+        Conditions conditions = new Conditions(
+                kept.pot(),
+                kitchenware.ring(kitchen, null, kept).map(KitchenRing::ring).orElse(app.gradior.pot.Ring.USUAL),
+                Activity.SIMMER,
+                Lid.OFF,
+                kitchenware.room(kitchen));
+        return Simulations.SimulatedPot.ofWater(Mass.ofGrams(LITRE_G), conditions, devices.now(), k);
+    }
+}

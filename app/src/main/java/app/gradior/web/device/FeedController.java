@@ -1,0 +1,157 @@
+package app.gradior.web.device;
+
+import io.github.bucket4j.Bucket;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Where devices send what they measure: see {@code docs/formats/device-feed.md}. */
+@RestController
+class FeedController {
+    private static final int MOST_BYTES = 16 * 1024;
+    private static final int MOST_VALUES = 100;
+    private static final Duration OLDEST = Duration.ofHours(1);
+    private static final Duration CLOCK_SLACK = Duration.ofMinutes(2);
+
+    /** Five requests a second, with some in hand after a pause. */
+    private static final int PER_SECOND = 5;
+
+    private static final int IN_HAND = 20;
+
+    private final Devices devices;
+    private final JsonMapper json;
+    private final Map<UUID, Bucket> buckets = new ConcurrentHashMap<>();
+
+    FeedController(Devices devices, JsonMapper json) {
+        this.devices = devices;
+        this.json = json;
+    }
+
+    private static final class Malformed extends Exception {
+        private static final long serialVersionUID = 1;
+
+        Malformed(String message) {
+            super(message);
+        }
+    }
+
+    @PostMapping("/feed/{id}")
+    ResponseEntity<String> take(
+            @PathVariable UUID id,
+            @RequestHeader(value = "Authorization", defaultValue = "") String authorization,
+            @RequestHeader(value = "Content-Type", defaultValue = "application/json") String type,
+            HttpServletRequest request)
+            throws IOException {
+        var device = devices.proved(id, authorization.replaceFirst("^Bearer ", ""));
+        if (device.isEmpty()) {
+            return said(HttpStatus.UNAUTHORIZED, "No device has this id and token.");
+        }
+        Bucket bucket = buckets.computeIfAbsent(
+                id,
+                i -> Bucket.builder()
+                        .addLimit(limit -> limit.capacity(IN_HAND).refillGreedy(PER_SECOND, Duration.ofSeconds(1)))
+                        .build());
+        if (!bucket.tryConsume(1)) {
+            return said(HttpStatus.TOO_MANY_REQUESTS, "At most 5 requests a second: send several values in one.");
+        }
+        byte[] body = request.getInputStream().readNBytes(MOST_BYTES + 1);
+        if (body.length > MOST_BYTES) {
+            return said(HttpStatus.CONTENT_TOO_LARGE, "At most 16 KB a request.");
+        }
+        String text = new String(body, StandardCharsets.UTF_8);
+        try {
+            devices.keep(device.get(), type.startsWith("text/csv") ? csv(text) : json(text));
+            return ResponseEntity.noContent().build();
+        } catch (Malformed wrong) {
+            return said(HttpStatus.BAD_REQUEST, wrong.getMessage());
+        }
+    }
+
+    private static ResponseEntity<String> said(HttpStatus status, String words) {
+        return ResponseEntity.status(status).contentType(MediaType.TEXT_PLAIN).body(words);
+    }
+
+    private List<Devices.Measured> json(String text) throws Malformed {
+        JsonNode node;
+        try {
+            node = json.readTree(text);
+        } catch (JacksonException e) {
+            throw new Malformed("This is not JSON.");
+        }
+        List<Devices.Measured> values = new ArrayList<>();
+        for (JsonNode one : node.isArray() ? node : List.of(node)) {
+            if (!one.path("value").isNumber()) {
+                throw new Malformed(
+                        "Every value needs a number: {\"value\": 2780.5, \"at\": \"2026-11-24T18:02:11Z\"}.");
+            }
+            values.add(measured(one.path("value").asDouble(), one.path("at").asString("")));
+            bounded(values);
+        }
+        return values;
+    }
+
+    private List<Devices.Measured> csv(String text) throws Malformed {
+        List<Devices.Measured> values = new ArrayList<>();
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try {
+            for (CSVRecord row : format.parse(new StringReader(text))) {
+                values.add(measured(Double.parseDouble(row.get("value")), row.isMapped("at") ? row.get("at") : ""));
+                bounded(values);
+            }
+        } catch (IOException | java.io.UncheckedIOException | IllegalArgumentException e) {
+            throw new Malformed("The CSV needs the columns at,value and a number in each row.");
+        }
+        return values;
+    }
+
+    private static void bounded(List<Devices.Measured> values) throws Malformed {
+        if (values.size() > MOST_VALUES) {
+            throw new Malformed("At most 100 values a request.");
+        }
+    }
+
+    private Devices.Measured measured(double value, String at) throws Malformed {
+        if (!Double.isFinite(value)) {
+            throw new Malformed("A value must be a finite number.");
+        }
+        Instant now = devices.now();
+        if (at.isEmpty()) {
+            return new Devices.Measured(value, now);
+        }
+        try {
+            Instant moment = Instant.parse(at).truncatedTo(ChronoUnit.MICROS);
+            if (moment.isBefore(now.minus(OLDEST)) || moment.isAfter(now.plus(CLOCK_SLACK))) {
+                throw new Malformed("The time must lie within the last hour: check the device's clock.");
+            }
+            return new Devices.Measured(value, moment);
+        } catch (DateTimeParseException e) {
+            throw new Malformed("The time must be in UTC, such as 2026-11-24T18:02:11Z.");
+        }
+    }
+}

@@ -1,0 +1,177 @@
+package app.gradior.web.device;
+
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.food.IngredientTable;
+import app.gradior.food.Mixture;
+import app.gradior.pot.BoilDown;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Mass;
+import app.gradior.thickness.ThicknessFactor;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.springframework.boot.web.server.context.WebServerInitializedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Stand-ins for a scale under a pot and a probe in it. They reckon what a pot that loses water somewhat otherwise than the
+ * model says would weigh, and send it by the same documented feed, over the network, as a real device would.
+ */
+@Component
+public class Simulations {
+    private final Clock clock;
+    private final HttpClient http =
+            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
+    private final ScheduledExecutorService ticking = Executors.newSingleThreadScheduledExecutor(task -> {
+        Thread thread = new Thread(task, "simulated-devices");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final Map<UUID, Simulation> running = new ConcurrentHashMap<>();
+    private volatile int port;
+
+    Simulations(Clock clock) {
+        this.clock = clock;
+        ticking.scheduleWithFixedDelay(this::tick, 1, 1, TimeUnit.SECONDS);
+    }
+
+    /**
+     * How a stand-in errs.
+     *
+     * @param noise standard deviation of a value, in its unit
+     * @param drift how much it runs off in a minute, in its unit
+     * @param dropOuts the share of values that never arrive, 0 to 1
+     */
+    public record Faults(double noise, double drift, double dropOuts) {}
+
+    /**
+     * A pot that is not there.
+     *
+     * @param start when it began to lose water
+     * @param k how fast it does against the model
+     */
+    public record SimulatedPot(Mixture mixture, Conditions conditions, Instant start, double k) {
+        /** The pot of a cook: it begins to lose water when it simmers. */
+        public static SimulatedPot of(Cook cook, double k) {
+            CookEvent.Started started = cook.started();
+            Evaporation evaporation = new Evaporation(started.conditions());
+            Instant simmers = cook.events().stream()
+                    .filter(CookEvent.Simmers.class::isInstance)
+                    .map(CookEvent::at)
+                    .findFirst()
+                    .orElseGet(() -> started.at()
+                            .plus(evaporation
+                                    .heatUp(started.mixture(), started.temperature())
+                                    .orElse(Duration.ofHours(1))));
+            return new SimulatedPot(started.mixture(), started.conditions(), simmers, k);
+        }
+
+        /** Water in a pot, as for a boil-off test. */
+        public static SimulatedPot ofWater(Mass water, Conditions conditions, Instant start, double k) {
+            return new SimulatedPot(IngredientTable.shipped().get("water").of(water), conditions, start, k);
+        }
+
+        Mixture at(Instant now) {
+            Duration since = Duration.between(start, now);
+            Duration bounded = since.isNegative()
+                    ? Duration.ZERO
+                    : since.compareTo(BoilDown.HORIZON) > 0 ? BoilDown.HORIZON : since;
+            return new BoilDown(mixture, new Evaporation(conditions), ThicknessFactor.ONE, k).after(bounded);
+        }
+    }
+
+    private record Simulation(Devices.Added device, SimulatedPot pot, Faults faults, Instant since, Random random) {
+        double value(Instant now) {
+            Mixture mixture = pot.at(now);
+            double minutes = Duration.between(since, now).toMillis() / 60_000.0;
+            double truth = device.device().kind() == Device.Kind.SCALE
+                    ? mixture.mass().grams() + pot.conditions().pot().tare().grams()
+                    : now.isBefore(pot.start())
+                            ? Celsius.ROOM.degrees()
+                            : new Evaporation(pot.conditions())
+                                    .stoveTemperature(mixture)
+                                    .degrees();
+            return truth + faults.noise() * random.nextGaussian() + faults.drift() * minutes;
+        }
+    }
+
+    @EventListener
+    void started(WebServerInitializedEvent event) {
+        port = event.getWebServer().getPort();
+    }
+
+    public void start(Devices.Added device, SimulatedPot pot, Faults faults) {
+        running.put(
+                device.device().id(),
+                new Simulation(
+                        device,
+                        pot,
+                        faults,
+                        clock.instant(),
+                        new Random(device.device().id().hashCode())));
+    }
+
+    public void stop(UUID device) {
+        running.remove(device);
+    }
+
+    public boolean runs(UUID device) {
+        return running.containsKey(device);
+    }
+
+    /** Every stand-in sends a value, or drops it. */
+    void tick() {
+        for (Simulation simulation : running.values()) {
+            if (simulation.random().nextDouble() >= simulation.faults().dropOuts()) {
+                send(simulation);
+            }
+        }
+    }
+
+    private void send(Simulation simulation) {
+        Instant now = clock.instant();
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/feed/"
+                        + simulation.device().device().id()))
+                .timeout(Duration.ofSeconds(3))
+                .header("Authorization", "Bearer " + simulation.device().token())
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(
+                        String.format(Locale.ROOT, "{\"value\": %.2f, \"at\": \"%s\"}", simulation.value(now), now)))
+                .build();
+        try {
+            int status =
+                    http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
+            if (status == 401) {
+                // The device was taken out: nobody listens any more.
+                running.remove(simulation.device().device().id());
+            }
+        } catch (IOException e) {
+            // Like a real device out of reach, it tries again with its next value.
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @PreDestroy
+    void stopAll() {
+        ticking.shutdownNow();
+    }
+}

@@ -1,0 +1,42 @@
+package app.gradior.web.stove;
+
+import app.gradior.web.cook.CookBook;
+import app.gradior.web.cook.CookRow;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What was made lately and wants looking after: to be cooled, judged cold, used up. */
+record Shelf(CookRow row, String words, String level) {
+    /** After usual guidance for cooked sauces: cold within two hours; about ten days in the fridge at most. */
+    private static final Duration COOL_WITHIN = Duration.ofHours(2);
+
+    private static final Duration JUDGE_FROM = Duration.ofHours(12);
+    private static final Duration JUDGE_TO = Duration.ofDays(3);
+    private static final Duration USE_UP_FROM = Duration.ofDays(6);
+    private static final Duration KEEPS = Duration.ofDays(10);
+    private static final Duration FORGOTTEN = Duration.ofDays(21);
+
+    static List<Shelf> of(List<CookBook.Kept> finished, Instant now) {
+        List<Shelf> shelf = new ArrayList<>();
+        for (CookBook.Kept kept : finished.stream().limit(12).toList()) {
+            Duration age = Duration.between(kept.row().finishedAt(), now);
+            if (age.compareTo(COOL_WITHIN) < 0) {
+                long left = COOL_WITHIN.minus(age).toMinutes();
+                shelf.add(new Shelf(kept.row(), "cool it: " + left + " min left to the fridge", "heat"));
+            } else if (age.compareTo(JUDGE_FROM) < 0) {
+                shelf.add(new Shelf(kept.row(), "in the fridge, labelled?", ""));
+            } else if (age.compareTo(JUDGE_TO) < 0) {
+                shelf.add(new Shelf(kept.row(), "judge it cold", ""));
+            } else if (age.compareTo(USE_UP_FROM) < 0) {
+                shelf.add(new Shelf(kept.row(), "use within " + KEEPS.minus(age).toDays() + " days", ""));
+            } else if (age.compareTo(KEEPS) < 0) {
+                shelf.add(new Shelf(kept.row(), "◆ use it up", "mind"));
+            } else if (age.compareTo(FORGOTTEN) < 0) {
+                shelf.add(new Shelf(kept.row(), "▲ over ten days, unless frozen", "past"));
+            }
+        }
+        return shelf;
+    }
+}

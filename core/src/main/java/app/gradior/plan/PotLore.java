@@ -1,0 +1,134 @@
+package app.gradior.plan;
+
+import app.gradior.pot.Activity;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Interval;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+
+/**
+ * What a kitchen has learnt of how its pots lose water, from boil-off tests and finished batches.
+ *
+ * <p>ln k of a pot on a ring at an activity is taken as a sum of independent normal parts: of the kitchen (its air, its
+ * eye for activities), of the pot, of the activity, and of the three together. What one place tells is thus told, in part,
+ * of the others. The parts' standard deviations are estimates; together they give the prior of the model, 0.35.
+ */
+public final class PotLore {
+    private static final double KITCHEN_SD = 0.20;
+    private static final double POT_SD = 0.15;
+    private static final double ACTIVITY_SD = 0.20;
+    private static final double PLACE_SD = 0.133;
+
+    private final List<Source> sources;
+
+    /** A pot on a ring at an activity; pots and rings by whatever identifies them. */
+    public record Place(Object pot, Object ring, Activity activity) {}
+
+    /**
+     * Something learnt.
+     *
+     * @param lnK ln k as it was found
+     * @param logSd how far it may be off, over 0
+     */
+    public record Source(Object id, Place place, double lnK, double logSd) {
+        /** @throws IllegalArgumentException if the spread is not over 0 or a figure is not finite */
+        public Source {
+            if (!(logSd > 0) || !Double.isFinite(logSd) || !Double.isFinite(lnK)) {
+                throw new IllegalArgumentException("a source needs a finite ln k and a spread over 0");
+            }
+        }
+
+        /**
+         * What a posterior adds to the prior it began with.
+         *
+         * @return empty if it learnt nothing, or hardly anything
+         */
+        public static Optional<Source> ofPosterior(
+                Object id, Place place, double lnK, double logSd, double priorLnK, double priorLogSd, double spread) {
+            double precision = 1 / (logSd * logSd) - 1 / (priorLogSd * priorLogSd);
+            if (!(precision > 1)) {
+                return Optional.empty();
+            }
+            double mean = (lnK / (logSd * logSd) - priorLnK / (priorLogSd * priorLogSd)) / precision;
+            return Optional.of(new Source(id, place, mean, Math.sqrt(1 / precision + spread * spread)));
+        }
+    }
+
+    /**
+     * What is known of a place.
+     *
+     * @param k with its range
+     * @param logSd standard deviation of ln k
+     */
+    public record Known(Interval k, double lnK, double logSd) {
+        /** For planning with the model's own thickness. */
+        public Knowledge knowledge() {
+            return new Knowledge(
+                    Math.max(0.05, Math.min(20, Math.exp(lnK))),
+                    logSd,
+                    Knowledge.NONE.thickness(),
+                    Knowledge.NONE.logSdOfThickness());
+        }
+    }
+
+    public PotLore(List<Source> sources) {
+        this.sources = List.copyOf(sources);
+    }
+
+    public Known about(Place place) {
+        return about(place, sources);
+    }
+
+    /** What would be known if the place were tested once more. */
+    public Known afterTest(Place place) {
+        List<Source> more = new ArrayList<>(sources);
+        more.add(new Source("to come", place, about(place).lnK(), Evaporation.CALIBRATED_LOG_SD));
+        return about(place, more);
+    }
+
+    private static Known about(Place place, List<Source> sources) {
+        double prior = covariance(place, place);
+        if (sources.isEmpty()) {
+            return known(0, prior);
+        }
+        int n = sources.size();
+        RealMatrix matrix = new Array2DRowRealMatrix(n, n);
+        RealVector with = new ArrayRealVector(n);
+        RealVector found = new ArrayRealVector(n);
+        for (int i = 0; i < n; i++) {
+            Source source = sources.get(i);
+            for (int j = 0; j < n; j++) {
+                matrix.setEntry(i, j, covariance(source.place(), sources.get(j).place()));
+            }
+            matrix.addToEntry(i, i, source.logSd() * source.logSd());
+            with.setEntry(i, covariance(place, source.place()));
+            found.setEntry(i, source.lnK());
+        }
+        RealVector weights = new CholeskyDecomposition(matrix).getSolver().solve(with);
+        return known(weights.dotProduct(found), prior - weights.dotProduct(with));
+    }
+
+    private static Known known(double mean, double variance) {
+        double sd = Math.sqrt(Math.max(1e-6, variance));
+        return new Known(Interval.logNormal(Math.exp(mean), sd), mean, sd);
+    }
+
+    private static double covariance(Place a, Place b) {
+        boolean pot = a.pot().equals(b.pot());
+        boolean activity = a.activity() == b.activity();
+        return square(KITCHEN_SD)
+                + (pot ? square(POT_SD) : 0)
+                + (activity ? square(ACTIVITY_SD) : 0)
+                + (pot && activity && a.ring().equals(b.ring()) ? square(PLACE_SD) : 0);
+    }
+
+    private static double square(double value) {
+        return value * value;
+    }
+}

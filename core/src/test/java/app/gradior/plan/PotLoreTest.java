@@ -1,0 +1,91 @@
+package app.gradior.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.plan.PotLore.Place;
+import app.gradior.plan.PotLore.Source;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Evaporation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class PotLoreTest {
+    private static final Place HERE = new Place("casserole", "front", Activity.SIMMER);
+    private static final Place OTHER_ACTIVITY = new Place("casserole", "front", Activity.ROLLING_BOIL);
+    private static final Place OTHER_POT = new Place("pan", "front", Activity.SIMMER);
+    private static final Place ELSEWHERE = new Place("pan", "back", Activity.ROLLING_BOIL);
+
+    private static Source test(Place place, double k) {
+        return new Source(place + " " + k, place, Math.log(k), Evaporation.CALIBRATED_LOG_SD);
+    }
+
+    @Test
+    void knowsNothingButTheModelAtFirst() {
+        PotLore.Known known = new PotLore(List.of()).about(HERE);
+
+        assertThat(known.k().middle()).isEqualTo(1);
+        assertThat(known.logSd()).isCloseTo(Evaporation.PRIOR_LOG_SD, within(0.005));
+        assertThat(known.knowledge().k()).isEqualTo(1);
+    }
+
+    @Test
+    void aTestTellsMostOfItsPlaceAndSomeOfOthers() {
+        PotLore lore = new PotLore(List.of(test(HERE, 1.4)));
+
+        double here = lore.about(HERE).k().middle();
+        double sameActivity = lore.about(OTHER_POT).k().middle();
+        double samePot = lore.about(OTHER_ACTIVITY).k().middle();
+        double elsewhere = lore.about(ELSEWHERE).k().middle();
+        assertThat(here).isBetween(1.28, 1.4);
+        assertThat(sameActivity).isLessThan(here).isGreaterThan(samePot);
+        assertThat(samePot).isGreaterThan(elsewhere);
+        assertThat(elsewhere).isGreaterThan(1);
+        assertThat(lore.about(HERE).logSd()).isLessThan(lore.about(OTHER_POT).logSd());
+        assertThat(lore.about(ELSEWHERE).logSd()).isLessThan(Evaporation.PRIOR_LOG_SD);
+    }
+
+    @Test
+    void moreTestsNeverMakeItLessSure() {
+        Random random = new Random(3);
+        List<Source> sources = new ArrayList<>();
+        List<Place> places = List.of(HERE, OTHER_ACTIVITY, OTHER_POT, ELSEWHERE);
+        double before = new PotLore(sources).about(HERE).logSd();
+        for (int i = 0; i < 40; i++) {
+            Place place = places.get(random.nextInt(places.size()));
+            sources.add(new Source(i, place, 0.2 * random.nextGaussian(), 0.1 + 0.2 * random.nextDouble()));
+            double now = new PotLore(sources).about(HERE).logSd();
+            assertThat(now).isLessThanOrEqualTo(before + 1e-12);
+            before = now;
+        }
+        assertThat(before).isLessThan(0.12);
+    }
+
+    @Test
+    void saysWhatATestWouldAdd() {
+        PotLore lore = new PotLore(List.of(test(OTHER_POT, 1.2)));
+
+        assertThat(lore.afterTest(HERE).logSd()).isLessThan(lore.about(HERE).logSd() / 1.5);
+        assertThat(lore.afterTest(HERE).lnK()).isCloseTo(lore.about(HERE).lnK(), within(1e-9));
+    }
+
+    @Test
+    void takesFromABatchOnlyWhatItAdded() {
+        assertThat(Source.ofPosterior("b", HERE, 0.1, 0.3499, 0, 0.35, 0.1)).isEmpty();
+        Source source = Source.ofPosterior("b", HERE, 0.2, 0.1, 0, 0.35, 0).orElseThrow();
+
+        // Put together with the prior again it is the posterior it came from.
+        double precision = 1 / (0.35 * 0.35) + 1 / (source.logSd() * source.logSd());
+        assertThat(Math.sqrt(1 / precision)).isCloseTo(0.1, within(1e-9));
+        assertThat(source.lnK() / (source.logSd() * source.logSd()) / precision).isCloseTo(0.2, within(1e-9));
+    }
+
+    @Test
+    void refusesSourcesThatSayNothing() {
+        assertThatIllegalArgumentException().isThrownBy(() -> new Source("x", HERE, 0, 0));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Source("x", HERE, Double.NaN, 0.1));
+    }
+}
