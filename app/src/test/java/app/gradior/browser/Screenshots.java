@@ -29,14 +29,26 @@ final class Screenshots {
         shoot(page, "stove" + suffix);
         page.navigate("/pots");
         shoot(page, "pots" + suffix);
+        page.locator(".pots a", new Page.LocatorOptions().setHasText("24 cm casserole"))
+                .click();
+        shoot(page, "pot" + suffix);
+        page.navigate("/devices");
+        shoot(page, "devices" + suffix);
         page.navigate("/sauces");
         page.locator("a.name", new Page.LocatorOptions().setHasText("Blackcurrant"))
                 .click();
         shoot(page, "sauce" + suffix);
+        page.keyboard().press("Alt+s");
+        shoot(page, "scale" + suffix);
+        page.keyboard().press("Escape");
+        String sauce = page.url();
+        page.navigate(sauce + "/versions");
+        shoot(page, "versions" + suffix);
+        page.navigate(sauce);
         page.navigate(page.url() + "/plan");
         shoot(page, "plan" + suffix);
         page.navigate("/");
-        Locator running = page.locator(".stove aside .list a.name").first();
+        Locator running = page.locator(".place a[href*=cooks]").first();
         running.click();
         page.waitForURL("**/cooks/**");
         shoot(page, "cook" + suffix);

@@ -2,15 +2,8 @@ package app.gradior.measure;
 
 import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -22,13 +15,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Finds the food that a cook's words mean. */
 public final class FoodNames {
-    private static final int LONGEST_NAME_WORDS = 6;
+    private static final int LONGEST_NAME_WORDS = 9;
 
     /** Under this share of common letter pairs two names are not alike. */
     private static final double LEAST_LIKENESS = 0.35;
@@ -41,9 +32,9 @@ public final class FoodNames {
     private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(MOST_SLIPS);
 
     /** Words that say how a food is cut, kept or chosen, and change neither which food it is nor its weight. */
-    private static final Set<String> BY_THE_WAY = byTheWay();
+    private static final Set<String> BY_THE_WAY = KitchenWords.byTheWay();
 
-    private static final List<Generic> GENERICS = generics();
+    private static final List<KitchenWords.Generic> GENERICS = KitchenWords.generics();
 
     /** What foods are bought in; whatever is named, the food's own pack is meant. */
     private static final Set<String> PACKS =
@@ -59,24 +50,18 @@ public final class FoodNames {
         OTHER
     }
 
-    /** A name that several foods go by. */
-    private record Generic(String name, String measured, List<String> keys) {
-        boolean fits(String other, Measured how) {
-            return name.equals(other)
-                    && (measured.equals("any") || measured.equals(how.name().toLowerCase(Locale.ROOT)));
-        }
-    }
-
     private final IngredientTable table;
     private final Map<String, Ingredient> byName;
-    private final Map<String, Pairs> pairsOfNames;
+    private final Map<String, LetterPairs> pairsOfNames;
+    private final Map<Ingredient.Piece, Set<String>> unitWords = new HashMap<>();
 
     public FoodNames(IngredientTable table) {
         this(table, new HashMap<>(), new HashMap<>());
         learn(table.all());
+        table.all().forEach(this::learnUnits);
     }
 
-    private FoodNames(IngredientTable table, Map<String, Ingredient> byName, Map<String, Pairs> pairs) {
+    private FoodNames(IngredientTable table, Map<String, Ingredient> byName, Map<String, LetterPairs> pairs) {
         this.table = table;
         this.byName = byName;
         this.pairsOfNames = pairs;
@@ -88,11 +73,13 @@ public final class FoodNames {
             return this;
         }
         FoodNames both = new FoodNames(table.with(own), new HashMap<>(byName), new HashMap<>(pairsOfNames));
+        both.unitWords.putAll(unitWords);
+        own.forEach(both::learnUnits);
         Map<String, Ingredient> ownByKey = own.stream().collect(Collectors.toMap(Ingredient::key, i -> i));
         both.byName.replaceAll((name, ingredient) -> ownByKey.getOrDefault(ingredient.key(), ingredient));
         own.forEach(ingredient -> namesOf(ingredient).forEach(name -> {
             both.byName.put(name, ingredient);
-            both.pairsOfNames.put(name, pairs(name));
+            both.pairsOfNames.put(name, LetterPairs.of(name));
         }));
         return both;
     }
@@ -109,7 +96,7 @@ public final class FoodNames {
         }
         GENERICS.forEach(generic ->
                 table.find(generic.keys().get(0)).ifPresent(food -> byName.putIfAbsent(generic.name(), food)));
-        byName.keySet().forEach(name -> pairsOfNames.put(name, pairs(name)));
+        byName.keySet().forEach(name -> pairsOfNames.put(name, LetterPairs.of(name)));
     }
 
     private static List<String> ownNames(Ingredient ingredient) {
@@ -124,7 +111,7 @@ public final class FoodNames {
         return names;
     }
 
-    private static String joined(String text) {
+    static String joined(String text) {
         return String.join(" ", normalised(text));
     }
 
@@ -210,7 +197,7 @@ public final class FoodNames {
         // The narrower rule goes first: "1 pepper" is a vegetable, "1 g pepper" a spice.
         GENERICS.stream()
                 .filter(g -> g.fits(match.name(), how))
-                .sorted(Comparator.comparing(g -> g.measured().equals("any")))
+                .sorted(Comparator.comparing(g -> g.isAny()))
                 .findFirst()
                 .ifPresent(g -> g.keys().forEach(key -> table.find(key).ifPresent(meant::add)));
         Found found = match.found();
@@ -238,7 +225,7 @@ public final class FoodNames {
         if (allowed == 0 || words.length() > 60) {
             return Optional.empty();
         }
-        Pairs pairs = pairs(words);
+        LetterPairs pairs = LetterPairs.of(words);
         Map<Ingredient, Integer> near = new HashMap<>();
         byName.forEach((name, ingredient) -> {
             if (Math.abs(name.length() - words.length()) <= allowed && mayBe(name, pairs, allowed)) {
@@ -267,15 +254,15 @@ public final class FoodNames {
     }
 
     /** A slip spoils two pairs at most, so that a name further off need not be measured letter by letter. */
-    private boolean mayBe(String name, Pairs pairs, int slips) {
+    private boolean mayBe(String name, LetterPairs pairs, int slips) {
         return pairs.common(pairsOfNames.get(name)) >= pairs.size() - 2 * slips;
     }
 
-    private static Optional<Ingredient.Piece> unitIn(Ingredient ingredient, List<String> tokens) {
+    private Optional<Ingredient.Piece> unitIn(Ingredient ingredient, List<String> tokens) {
         return account(ingredient, tokens, 0, 0).unit();
     }
 
-    private static Found account(Ingredient ingredient, List<String> tokens, int from, int length) {
+    private Found account(Ingredient ingredient, List<String> tokens, int from, int length) {
         Optional<Ingredient.Piece> unit = Optional.empty();
         Set<String> pieceWords = unitWords(ingredient.piece());
         Set<String> packWords = unitWords(ingredient.pack());
@@ -303,9 +290,17 @@ public final class FoodNames {
         return token.chars().allMatch(Character::isDigit);
     }
 
-    private static Set<String> unitWords(Optional<Ingredient.Piece> piece) {
-        Set<String> words = new HashSet<>();
-        piece.ifPresent(p -> words.addAll(normalised(p.name())));
+    private Set<String> unitWords(Optional<Ingredient.Piece> piece) {
+        return piece.map(unitWords::get).orElse(Set.of());
+    }
+
+    private void learnUnits(Ingredient ingredient) {
+        ingredient.piece().ifPresent(piece -> unitWords.computeIfAbsent(piece, FoodNames::wordsOf));
+        ingredient.pack().ifPresent(pack -> unitWords.computeIfAbsent(pack, FoodNames::wordsOf));
+    }
+
+    private static Set<String> wordsOf(Ingredient.Piece piece) {
+        Set<String> words = new HashSet<>(normalised(piece.name()));
         words.removeAll(BY_THE_WAY);
         return words;
     }
@@ -313,7 +308,7 @@ public final class FoodNames {
     /** Up to so many foods whose names look most like the words, the likest first. */
     public List<Ingredient> like(String words, int most) {
         String asked = joined(words);
-        Pairs pairs = pairs(asked);
+        LetterPairs pairs = LetterPairs.of(asked);
         if (asked.isEmpty()) {
             return List.of();
         }
@@ -337,43 +332,6 @@ public final class FoodNames {
                 .limit(most)
                 .map(Map.Entry::getKey)
                 .toList();
-    }
-
-    private static Pairs pairs(String text) {
-        return Pairs.of(text);
-    }
-
-    /** The pairs of letters in a name, as a set of bits: two pairs may share one, which likeness can bear. */
-    private record Pairs(long[] bits, int size) {
-        private static final int BITS = 512;
-
-        static Pairs of(String text) {
-            long[] bits = new long[BITS / Long.SIZE];
-            char before = ' ';
-            for (int i = 0; i <= Math.min(text.length(), 80); i++) {
-                char c = i < text.length() ? text.charAt(i) : ' ';
-                int bit = (before * 31 + c) & BITS - 1;
-                bits[bit / Long.SIZE] |= 1L << bit % Long.SIZE;
-                before = c;
-            }
-            int size = 0;
-            for (long part : bits) {
-                size += Long.bitCount(part);
-            }
-            return new Pairs(bits, size);
-        }
-
-        int common(Pairs other) {
-            int common = 0;
-            for (int i = 0; i < bits.length; i++) {
-                common += Long.bitCount(bits[i] & other.bits[i]);
-            }
-            return common;
-        }
-
-        double likeness(Pairs other) {
-            return 2.0 * common(other) / (size + other.size);
-        }
     }
 
     /** Small letters without accents, words in the singular, nothing but words. */
@@ -410,36 +368,5 @@ public final class FoodNames {
             return word.substring(0, word.length() - 2);
         }
         return word.substring(0, word.length() - 1);
-    }
-
-    private static Set<String> byTheWay() {
-        try (BufferedReader lines = new BufferedReader(open("by-the-way.txt"))) {
-            return lines.lines().collect(Collectors.toUnmodifiableSet());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static List<Generic> generics() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        try (Reader reader = open("generic-names.csv")) {
-            List<Generic> generics = new ArrayList<>();
-            for (CSVRecord row : format.parse(reader)) {
-                List<String> keys = Arrays.asList(row.get("foods").split(";"));
-                keys.forEach(IngredientTable.shipped()::get);
-                generics.add(new Generic(joined(row.get("name")), row.get("measured"), keys));
-            }
-            return List.copyOf(generics);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static Reader open(String resource) {
-        return new InputStreamReader(FoodNames.class.getResourceAsStream(resource), StandardCharsets.UTF_8);
     }
 }

@@ -2,7 +2,6 @@ package app.gradior.measure;
 
 import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
-import app.gradior.measure.AmountReader.Part;
 import app.gradior.measure.FoodNames.Found;
 import app.gradior.measure.FoodNames.Measured;
 import app.gradior.measure.ReadLine.Heading;
@@ -18,7 +17,6 @@ import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -29,6 +27,9 @@ public final class LineGrammar {
 
     private static final int LONGEST_LINE = 400;
 
+    /** A line with more amounts than this behind its food is none that a cook wrote. */
+    private static final int MOST_AMOUNTS = 4;
+
     private static final Set<KitchenUnit> SPOONS = EnumSet.of(
             KitchenUnit.TEASPOON,
             KitchenUnit.DESSERTSPOON,
@@ -36,23 +37,10 @@ public final class LineGrammar {
             KitchenUnit.METRIC_TEASPOON,
             KitchenUnit.METRIC_TABLESPOON);
 
-    /** Foods that pour: an ounce of them is a fluid one. */
-    private static final Set<String> POURED = Set.of("liquid", "juice", "wine-spirit", "vinegar");
-
-    private static final Set<String> POURED_TOO =
-            Set.of("heavy-cream", "single-cream", "whole-milk", "buttermilk", "coconut-milk", "evaporated-milk");
-
-    /** Grams to a centimetre of what is bought by the length: trimmed pieces, weighed. */
-    private static final Map<String, Double> GRAMS_PER_CM =
-            Map.of("ginger-fresh", 5.0, "cinnamon-stick", 0.4, "lemongrass", 0.9, "turmeric", 3.0, "leek", 6.0);
-
     /** Words that end the food: what follows says what it is for. */
     private static final Set<String> FOOD_ENDS = Set.of("for", "until", "per", "such", "e.g", "eg", "then", "divided");
 
     private static final Set<String> JOINS = Set.of("with", "in", "and", "plus", "+", "&");
-
-    /** What a large or a small one is against the usual one. */
-    private static final Map<String, Double> SIZES = Map.of("large", 1.4, "big", 1.4, "small", 0.65, "baby", 0.5);
 
     private static final Set<String> SERVES = Set.of("serves", "makes", "yields", "serving", "servings", "yield");
 
@@ -171,13 +159,15 @@ public final class LineGrammar {
     /** "Butter, a knob", "plums - 400 g", "salt to taste", "chicken stock 500 ml". */
     private Optional<ReadLine> amountBehind(String typed, Words words) {
         int depth = 0;
-        for (int i = 1; i < words.size(); i++) {
+        int tried = 0;
+        for (int i = 1; i < words.size() && tried < MOST_AMOUNTS; i++) {
             depth += words.get(i).equals("(") ? 1 : words.get(i).equals(")") ? -1 : 0;
             boolean parted = Set.of(",", ":", "-").contains(words.get(i - 1));
             Optional<AmountReader> amount = depth > 0 ? Optional.empty() : AmountReader.at(words, i, habits.measures());
             if (amount.isPresent() && (parted || amount.get().measured())) {
                 int end = parted ? i - 1 : i;
                 Words before = words.until(end);
+                tried++;
                 if (!parted && !names.knows(foodWords(before))) {
                     continue;
                 }
@@ -310,7 +300,8 @@ public final class LineGrammar {
                     measure.guess(ingredient),
                     count);
         }
-        Optional<Double> grams = grams(amount, found.get(), FoodNames.normalised(food), assumptions);
+        Optional<Double> grams =
+                Weighing.grams(amount, found.get(), FoodNames.normalised(food), habits.measures(), assumptions);
         if (grams.isEmpty()) {
             return new Unclear(
                     typed,
@@ -380,7 +371,7 @@ public final class LineGrammar {
                 found,
                 food,
                 one.times(count),
-                new ArrayList<>(List.of(words + " taken as " + plain(one.grams()) + " g")),
+                new ArrayList<>(List.of(words + " taken as " + Weighing.plain(one.grams()) + " g")),
                 List.of(new Doubt.HowMuch(measure, one, choices, habit.isPresent())));
     }
 
@@ -424,56 +415,6 @@ public final class LineGrammar {
                 all);
     }
 
-    /** The grams of a measured or counted amount; empty if the food is not counted so. */
-    private Optional<Double> grams(AmountReader amount, Found found, List<String> said, List<String> assumptions) {
-        Ingredient ingredient = found.ingredient();
-        double count = amount.quantity().middle();
-        if (amount.exactly().isPresent()) {
-            return Optional.of(amount.exactly().get().grams(ingredient.density()));
-        }
-        if (amount.size().isPresent()) {
-            return Optional.of(
-                    count * poured(amount.size().get(), ingredient, assumptions).grams(ingredient.density()));
-        }
-        if (amount.unit().isPresent()) {
-            double grams = poured(new Part(count * amount.form(), amount.unit().get()), ingredient, assumptions)
-                    .grams(ingredient.density());
-            for (Part part : amount.more()) {
-                grams += poured(part, ingredient, assumptions).grams(ingredient.density());
-            }
-            return Optional.of(grams);
-        }
-        if (amount.centimetres().isPresent()) {
-            Double perCentimetre = GRAMS_PER_CM.get(ingredient.key());
-            if (perCentimetre == null) {
-                return Optional.empty();
-            }
-            assumptions.add("1 cm taken as " + plain(perCentimetre) + " g");
-            return Optional.of(count * amount.centimetres().getAsDouble() * perCentimetre);
-        }
-        return found.unit().or(ingredient::piece).map(piece -> {
-            String size = SIZES.keySet().stream()
-                    .filter(word -> said.contains(word) && !piece.name().contains(word))
-                    .findFirst()
-                    .orElse("");
-            double one = piece.mass().grams() * SIZES.getOrDefault(size, 1.0);
-            String name = piece.name().contains(" 1 ")
-                    ? piece.name()
-                    : "1 " + (size + " " + piece.name().replace("medium ", "")).strip();
-            assumptions.add(name + " taken as " + plain(one) + " g");
-            return count * one;
-        });
-    }
-
-    private Part poured(Part part, Ingredient ingredient, List<String> assumptions) {
-        boolean pours = POURED.contains(ingredient.group()) || POURED_TOO.contains(ingredient.key());
-        if (part.unit() != KitchenUnit.OUNCE || !pours) {
-            return part;
-        }
-        assumptions.add("ounces of a liquid taken as fluid ounces");
-        return new Part(part.count(), KitchenUnit.FLUID_OUNCE.in(habits.measures()));
-    }
-
     /** "Lemon or lime juice", "plums or damsons": the first is counted, the other is a choice. */
     private Optional<Found> alternatives(Words rest, String food, AmountReader amount) {
         int or = -1;
@@ -509,14 +450,6 @@ public final class LineGrammar {
 
     private static ReadLine unclear(String typed, String problem) {
         return new Unclear(typed, problem, List.of(), List.of());
-    }
-
-    /** A number without needless digits. */
-    private static String plain(double value) {
-        return BigDecimal.valueOf(value)
-                .round(new MathContext(3))
-                .stripTrailingZeros()
-                .toPlainString();
     }
 
     /** The words up to the first note, bracketed ones and marks left out. */

@@ -141,38 +141,6 @@ final class StepGrammar {
     private static final Set<String> STOPS =
             Set.of("until", "till", "over", "on", "stirring", "while", "so", "without", "at", "but", ",");
 
-    private static final Map<String, Double> PARTS = Map.ofEntries(
-            Map.entry("half", 0.5),
-            Map.entry("halves", 0.5),
-            Map.entry("third", 1 / 3.0),
-            Map.entry("thirds", 1 / 3.0),
-            Map.entry("quarter", 0.25),
-            Map.entry("quarters", 0.25),
-            Map.entry("fifth", 0.2),
-            Map.entry("fifths", 0.2),
-            Map.entry("tenth", 0.1),
-            Map.entry("tenths", 0.1));
-
-    private static final Map<String, Use> USES = Map.ofEntries(
-            Map.entry("pour", Use.POUR),
-            Map.entry("pouring", Use.POUR),
-            Map.entry("toss", Use.TOSS),
-            Map.entry("coat", Use.TOSS),
-            Map.entry("coats", Use.TOSS),
-            Map.entry("coating", Use.TOSS),
-            Map.entry("clings", Use.TOSS),
-            Map.entry("glaze", Use.GLAZE),
-            Map.entry("syrup", Use.GLAZE),
-            Map.entry("syrupy", Use.GLAZE),
-            Map.entry("dip", Use.DIP),
-            Map.entry("dipping", Use.DIP),
-            Map.entry("spread", Use.SPREAD),
-            Map.entry("spreadable", Use.SPREAD));
-
-    private static final Map<String, Integer> SECONDS = Map.of(
-            "min", 60, "mins", 60, "minute", 60, "minutes", 60, "h", 3600, "hr", 3600, "hour", 3600, "hours", 3600,
-            "hrs", 3600, "seconds", 1);
-
     private final LineGrammar grammar;
     private final Habits habits;
 
@@ -197,7 +165,8 @@ final class StepGrammar {
                 end++;
             }
             Words clause = words.until(end).from(skipJoins(words, from));
-            finishing |= isOffHeat(clause, 0) || mentions(clause, "off") && mentions(clause, "heat");
+            finishing |=
+                    isOffHeat(clause, 0) || StepWords.mentions(clause, "off") && StepWords.mentions(clause, "heat");
             if (!clause.isEmpty()) {
                 // What a thing is sweated or browned in goes in before.
                 boolean inFat = verbAt(clause, 0)
@@ -251,7 +220,9 @@ final class StepGrammar {
             case ADD -> goesIn(finishing ? Way.FINISH : Way.ADD, clause);
             case INTO ->
                 Set.of("in", "into", "over", "through").contains(clause.plain(1)) || hasAmount(clause)
-                        ? goesIn(finishing ? Way.FINISH : mentions(clause, "slurry") ? Way.SLURRY : Way.ADD, clause)
+                        ? goesIn(
+                                finishing ? Way.FINISH : StepWords.mentions(clause, "slurry") ? Way.SLURRY : Way.ADD,
+                                clause)
                         : new Doing.Said(clause.typed());
             case DEGLAZE -> goesIn(Way.DEGLAZE, clause);
             case SLURRY -> goesIn(Way.SLURRY, clause);
@@ -264,7 +235,7 @@ final class StepGrammar {
             case REDUCE -> reduces(clause);
             case BLEND -> new Doing.Does(new Operation.Blend());
             case STRAIN -> new Doing.Does(strains(clause));
-            case COOL -> new Doing.Does(new Operation.Cool(coolTo(clause)));
+            case COOL -> new Doing.Does(new Operation.Cool(StepWords.coolTo(clause)));
             case SAY -> new Doing.Said(clause.typed());
         };
     }
@@ -311,39 +282,42 @@ final class StepGrammar {
     }
 
     private static boolean timeAt(Words words, int at) {
-        return words.plain(at).equals("for") && time(words, at + 1, at + 2).isPresent();
+        return words.plain(at).equals("for")
+                && StepWords.time(words, at + 1, at + 2).isPresent();
     }
 
     private Doing simmers(Words clause) {
-        Optional<Duration> time = time(clause, 1, clause.size());
-        boolean open = time.isEmpty() && (mentions(clause, "until") || mentions(clause, "till"));
+        Optional<Duration> time = StepWords.time(clause, 1, clause.size());
+        boolean open = time.isEmpty() && (StepWords.mentions(clause, "until") || StepWords.mentions(clause, "till"));
         return open
                 ? new Doing.Puzzle(clause.typed(), "For how long? Say a time too, such as simmer 10 min.")
                 : boils(clause, time.orElse(Duration.ZERO));
     }
 
     private static Doing boils(Words clause, Duration time) {
-        Optional<Activity> activity = mentions(clause, "bare")
-                        || mentions(clause, "barely")
-                        || mentions(clause, "gently")
+        Optional<Activity> activity = StepWords.mentions(clause, "bare")
+                        || StepWords.mentions(clause, "barely")
+                        || StepWords.mentions(clause, "gently")
                 ? Optional.of(Activity.BARE_SIMMER)
-                : mentions(clause, "lively")
+                : StepWords.mentions(clause, "lively")
                         ? Optional.of(Activity.LIVELY_SIMMER)
-                        : clause.plain(0).equals("boil") || mentions(clause, "hard") || mentions(clause, "rolling")
+                        : clause.plain(0).equals("boil")
+                                        || StepWords.mentions(clause, "hard")
+                                        || StepWords.mentions(clause, "rolling")
                                 ? Optional.of(Activity.ROLLING_BOIL)
                                 : clause.plain(0).equals("simmer") ? Optional.of(Activity.SIMMER) : Optional.empty();
-        Optional<Lid> lid = mentions(clause, "ajar")
+        Optional<Lid> lid = StepWords.mentions(clause, "ajar")
                 ? Optional.of(Lid.AJAR)
-                : mentions(clause, "uncovered")
+                : StepWords.mentions(clause, "uncovered")
                         ? Optional.of(Lid.OFF)
-                        : mentions(clause, "covered") || mentions(clause, "lid")
+                        : StepWords.mentions(clause, "covered") || StepWords.mentions(clause, "lid")
                                 ? Optional.of(Lid.ON)
                                 : Optional.empty();
         return new Doing.Does(new Operation.SimmerFor(time, time.isZero() ? Optional.empty() : activity, lid));
     }
 
     private Doing reduces(Words clause) {
-        Optional<Duration> time = time(clause, 1, clause.size());
+        Optional<Duration> time = StepWords.time(clause, 1, clause.size());
         for (int i = 1; i < clause.size(); i++) {
             String word = clause.plain(i);
             boolean by = word.equals("by");
@@ -354,7 +328,7 @@ final class StepGrammar {
                 }
             }
         }
-        Optional<Use> use = use(clause, 1);
+        Optional<Use> use = StepWords.use(clause, 1);
         if (use.isPresent()) {
             return reduce(new Target.ForUse(use.get(), Celsius.SERVED_WARM));
         }
@@ -370,7 +344,7 @@ final class StepGrammar {
             return Optional.of(new Doing.Puzzle(
                     clause.typed(), "Say what is to be left: reduce to 600 g, or reduce by a part such as by half."));
         }
-        return part(clause, at).stream()
+        return StepWords.part(clause, at).stream()
                 .mapToObj(part -> fraction(clause, 1 - part))
                 .findFirst();
     }
@@ -398,17 +372,17 @@ final class StepGrammar {
                             : new Doing.Puzzle(clause.typed(), "A grade lies between 0 and 9."));
         }
         if (number.isPresent()
-                && mentions(clause, "brix")
+                && StepWords.mentions(clause, "brix")
                 && number.get().middle() > 0
                 && number.get().middle() < 95) {
             return Optional.of(
                     reduce(new Target.AtBrix(Share.ofPercent(number.get().middle()))));
         }
-        OptionalDouble part = part(clause, at);
+        OptionalDouble part = StepWords.part(clause, at);
         if (part.isPresent()) {
             return Optional.of(fraction(clause, part.getAsDouble()));
         }
-        return use(clause, next).map(use -> reduce(new Target.ForUse(use, Celsius.SERVED_WARM)));
+        return StepWords.use(clause, next).map(use -> reduce(new Target.ForUse(use, Celsius.SERVED_WARM)));
     }
 
     private static Doing fraction(Words clause, double kept) {
@@ -416,46 +390,14 @@ final class StepGrammar {
             return new Doing.Puzzle(
                     clause.typed(), "Say a part between nothing and all, such as by half or by a third.");
         }
-        Target.Basis basis = mentions(clause, "volume")
+        Target.Basis basis = StepWords.mentions(clause, "volume")
                 ? Target.Basis.VOLUME
-                : mentions(clause, "depth") ? Target.Basis.DEPTH : Target.Basis.WEIGHT;
+                : StepWords.mentions(clause, "depth") ? Target.Basis.DEPTH : Target.Basis.WEIGHT;
         return reduce(new Target.Reduced(Share.of(kept), basis));
     }
 
     private static Doing reduce(Target target) {
         return new Doing.Does(new Operation.Reduce(target));
-    }
-
-    /** "half", "a third", "two thirds", "1/3", "40 %". */
-    private static OptionalDouble part(Words words, int at) {
-        int i = Set.of("a", "an", "about", "around", "one").contains(words.plain(at)) ? at + 1 : at;
-        Double whole = PARTS.get(words.plain(i));
-        if (whole != null) {
-            return OptionalDouble.of(whole);
-        }
-        Optional<Quantities.Quantity> number = Quantities.at(words, i);
-        if (number.isEmpty()) {
-            return OptionalDouble.empty();
-        }
-        double value = number.get().middle();
-        String next = words.plain(i + number.get().words());
-        if (PARTS.containsKey(next)) {
-            return OptionalDouble.of(value * PARTS.get(next));
-        }
-        if (next.equals("%") || next.equals("percent") || next.equals("per")) {
-            return OptionalDouble.of(value / 100);
-        }
-        return value < 1 ? OptionalDouble.of(value) : OptionalDouble.empty();
-    }
-
-    private static Optional<Use> use(Words words, int from) {
-        for (int i = from; i < words.size(); i++) {
-            Use use = USES.get(words.plain(i));
-            if (use != null) {
-                return Optional.of(use);
-            }
-        }
-        return Optional.empty();
     }
 
     private Optional<MeasuredAmount> amount(Words words, int at) {
@@ -478,55 +420,11 @@ final class StepGrammar {
                 }
             }
         }
-        if (mentions(clause, "fine") || mentions(clause, "cloth") || mentions(clause, "muslin")) {
+        if (StepWords.mentions(clause, "fine")
+                || StepWords.mentions(clause, "cloth")
+                || StepWords.mentions(clause, "muslin")) {
             return FINE;
         }
-        return mentions(clause, "coarse") || mentions(clause, "mill") ? COARSE : SIEVE;
-    }
-
-    private static Celsius coolTo(Words clause) {
-        for (int i = 1; i < clause.size(); i++) {
-            Optional<Quantities.Quantity> number =
-                    clause.plain(i).equals("to") ? Quantities.at(clause, i + 1) : Optional.empty();
-            if (number.isPresent() && number.get().middle() >= 0 && number.get().middle() < 100) {
-                return Celsius.of(number.get().middle());
-            }
-        }
-        boolean fridge =
-                clause.plain(0).equals("chill") || clause.plain(0).equals("refrigerate") || mentions(clause, "fridge");
-        return fridge ? Celsius.FRIDGE : Celsius.ROOM;
-    }
-
-    /** A time between two words: "10 min", "10–12 minutes", "1 h 30 min", "half an hour". */
-    private static Optional<Duration> time(Words words, int from, int to) {
-        for (int i = from; i < to; i++) {
-            Optional<Duration> first = timeAtWord(words, i);
-            if (first.isPresent()) {
-                int next = i + Quantities.at(words, i).orElseThrow().words() + 1;
-                Duration more = timeAtWord(words, next).orElse(Duration.ZERO);
-                Duration all = first.get().plus(more);
-                return all.compareTo(Duration.ofHours(48)) <= 0 ? Optional.of(all) : Optional.empty();
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static Optional<Duration> timeAtWord(Words words, int at) {
-        return Quantities.at(words, at).flatMap(quantity -> {
-            Integer seconds = SECONDS.get(words.plain(at + quantity.words()));
-            double most = Duration.ofHours(48).toSeconds();
-            return seconds == null || !(quantity.middle() >= 0) || quantity.middle() * seconds > most
-                    ? Optional.empty()
-                    : Optional.of(Duration.ofMillis(Math.round(quantity.middle() * seconds * 1000)));
-        });
-    }
-
-    private static boolean mentions(Words words, String word) {
-        for (int i = 0; i < words.size(); i++) {
-            if (words.plain(i).equals(word)) {
-                return true;
-            }
-        }
-        return false;
+        return StepWords.mentions(clause, "coarse") || StepWords.mentions(clause, "mill") ? COARSE : SIEVE;
     }
 }

@@ -58,11 +58,18 @@ class BoilOffController {
             activity = activity == null ? Activity.SIMMER : activity;
             test = test == null ? UUID.randomUUID() : test;
         }
+
+        BeginForm on(UUID other) {
+            return new BeginForm(test, other, activity, mark, hood, weight, bare);
+        }
     }
 
     @GetMapping("/pots/{id}/boil-off")
     String ask(@InKitchen UUID kitchen, @PathVariable UUID id, BeginForm form, Model model) {
-        return asked(kitchen, pot(kitchen, id), form, model);
+        KitchenPot pot = pot(kitchen, id);
+        UUID ring =
+                kitchenware.ring(kitchen, form.ring(), pot).map(KitchenRing::id).orElse(null);
+        return asked(kitchen, pot, form.on(ring), model);
     }
 
     private String asked(UUID kitchen, KitchenPot pot, BeginForm form, Model model) {

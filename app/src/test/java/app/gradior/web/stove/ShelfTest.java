@@ -1,0 +1,52 @@
+package app.gradior.web.stove;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.web.cook.CookBook;
+import app.gradior.web.cook.CookRow;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ShelfTest {
+    private static final Instant NOW = Instant.parse("2026-11-24T18:00:00Z");
+
+    private static List<Shelf> made(Duration ago) {
+        CookRow row = new CookRow(
+                UUID.randomUUID(),
+                UUID.randomUUID(),
+                1,
+                UUID.randomUUID(),
+                null,
+                "Plum dip",
+                "pan",
+                NOW.minus(ago).minusSeconds(1800),
+                NOW.minus(ago),
+                null);
+        return Shelf.of(List.of(new CookBook.Kept(row, null)), NOW);
+    }
+
+    @ParameterizedTest(name = "{0} h")
+    @CsvSource({
+        "0.5, cool it: 90 min left",
+        "5,   labelled?",
+        "20,  judge it cold",
+        "100, use within 5 days",
+        "160, use it up",
+        "300, over ten days",
+    })
+    void saysWhatABatchWants(double hours, String words) {
+        assertThat(made(Duration.ofMinutes(Math.round(hours * 60))))
+                .singleElement()
+                .satisfies(s -> assertThat(s.words()).contains(words));
+    }
+
+    @Test
+    void forgetsWhatIsLongGone() {
+        assertThat(made(Duration.ofDays(30))).isEmpty();
+    }
+}
