@@ -270,6 +270,22 @@ class ExchangeTest {
     }
 
     @Test
+    void aNameGivenLaterLeavesAMixReadable() {
+        assertThat(mvc.post()
+                        .uri("/foods/new")
+                        .with(user(cook))
+                        .with(csrf())
+                        .param("name", "Plum base")
+                        .param("kind", "mix")
+                        .param("mix", "2 plums"))
+                .hasStatus3xxRedirection();
+        habit("food", "water", "words", "plum");
+
+        assertThat(mvc.get().uri("/sauces").with(user(cook))).hasStatusOk();
+        assertThat(reader.read(kitchen, "10 g plum base").all().mass().grams()).isEqualTo(10);
+    }
+
+    @Test
     void aThirtyLineSauceIsReadInFiftyMilliseconds() {
         String text = (STAGED + "\n200 g tomatoes\n1 onion\n2 cloves garlic\nSimmer 5 min\n").repeat(3);
         for (int i = 0; i < 30; i++) {

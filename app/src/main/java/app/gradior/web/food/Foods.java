@@ -47,12 +47,17 @@ public class Foods {
 
     public Language language(UUID kitchen) {
         Habits habits = habits(kitchen);
-        LineGrammar shipped = LineGrammar.shipped().with(List.of(), habits);
+        LineGrammar shipped = forMixes(habits);
         List<Ingredient> own = new ArrayList<>();
         for (OwnFood food : own(kitchen)) {
             own.add(food.ingredient(IngredientTable.shipped().find(food.key()), shipped));
         }
         return new Language(LineGrammar.shipped().with(own, habits), habits, List.copyOf(own));
+    }
+
+    /** Mixes are read without the kitchen's own names, so that one given later can't make a food that was kept unreadable. */
+    private static LineGrammar forMixes(Habits habits) {
+        return LineGrammar.shipped().with(List.of(), new Habits(habits.measures(), habits.amounts(), Map.of()));
     }
 
     private Habits habits(UUID kitchen) {
@@ -85,9 +90,7 @@ public class Foods {
      * @throws IllegalArgumentException if its figures can't be, with what is wrong
      */
     public void keep(UUID kitchen, OwnFood food) {
-        food.ingredient(
-                IngredientTable.shipped().find(food.key()),
-                LineGrammar.shipped().with(List.of(), habits(kitchen)));
+        food.ingredient(IngredientTable.shipped().find(food.key()), forMixes(habits(kitchen)));
         mapper.keep(
                 kitchen,
                 food.key(),
