@@ -2,6 +2,7 @@ package app.gradior.web.cook;
 
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
+import app.gradior.measure.TypedMass;
 import app.gradior.pot.Activity;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.SpoonCoat;
@@ -58,12 +59,9 @@ record EventForm(UUID event, String kind, String value, Boolean pot, String choi
     }
 
     private Mass sauce() {
-        double grams;
-        try {
-            grams = Double.parseDouble(value == null ? "" : value.strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
-            throw new CookBook.Refused("Give the weight in grams as a plain number, such as 702.");
-        }
+        double grams = TypedMass.grams(value)
+                .orElseThrow(() -> new CookBook.Refused(
+                        "Give the weight in grams as a plain number, such as 702, or with its unit, such as 24.8 oz."));
         if (!(grams > 0) || grams > 300_000) {
             throw new CookBook.Refused("Give a weight of more than nought and at most 300 000 g.");
         }

@@ -1,5 +1,6 @@
 package app.gradior.web.pot;
 
+import app.gradior.measure.TypedMass;
 import app.gradior.plan.BoilOff;
 import app.gradior.plan.PotLore;
 import app.gradior.pot.Activity;
@@ -91,7 +92,7 @@ class BoilOffController {
         String wrong = ring == null
                 ? "Choose a ring."
                 : water.isEmpty()
-                        ? "Give the weight in grams as a plain number."
+                        ? "Give the weight in grams as a plain number, or with its unit, such as 70 oz."
                         : water.get() < LEAST_WATER_G
                                 ? "That would be " + Math.round(water.get())
                                         + " g of water: take at least 300 g. Was the pot on the scale too?"
@@ -128,12 +129,7 @@ class BoilOffController {
     }
 
     private static Optional<Double> water(String typed, boolean bare, KitchenPot pot) {
-        try {
-            double grams = Double.parseDouble(typed == null ? "" : typed.strip().replace(',', '.'));
-            return Double.isFinite(grams) ? Optional.of(bare ? grams : grams - pot.tareG()) : Optional.empty();
-        } catch (NumberFormatException e) {
-            return Optional.empty();
-        }
+        return TypedMass.grams(typed).map(grams -> bare ? grams : grams - pot.tareG());
     }
 
     @GetMapping("/boil-offs/{id}")
@@ -183,7 +179,7 @@ class BoilOffController {
         Optional<Double> after = water(weight, bare.isPresent(), pot);
         String wrong = null;
         if (after.isEmpty()) {
-            wrong = "Give the weight in grams as a plain number.";
+            wrong = "Give the weight in grams as a plain number, or with its unit, such as 70 oz.";
         } else if (after.get() <= 0) {
             wrong = "That is less than the empty pot: was the pot on the scale too?";
         } else if (after.get() >= test.beforeG()) {

@@ -1,0 +1,40 @@
+package app.gradior.measure;
+
+import app.gradior.quantity.Density;
+import java.util.Optional;
+
+/** A weight as it is read off a scale and typed: a plain number of grams, or with units, such as 24.8 oz or 5 lb 3 oz. */
+public final class TypedMass {
+    /** Units of weight need no density; water stands in where one is asked for. */
+    private static final Density WATER = Density.ofGramsPerMillilitre(1);
+
+    private TypedMass() {}
+
+    /** The grams meant, which may be nought or less; empty if it is no weight. */
+    public static Optional<Double> grams(String typed) {
+        String bare = typed == null ? "" : typed.strip();
+        try {
+            double plain = Double.parseDouble(bare.replace(',', '.'));
+            return Double.isFinite(plain) ? Optional.of(plain) : Optional.empty();
+        } catch (NumberFormatException e) {
+            return withUnits(Words.of(bare));
+        }
+    }
+
+    private static Optional<Double> withUnits(Words words) {
+        double grams = 0;
+        int at = 0;
+        while (at < words.size()) {
+            Optional<MeasuredAmount> part = MeasuredAmount.at(words, at, Measures.US);
+            if (part.isEmpty()
+                    || part.get().unit().isVolume()
+                    || !(part.get().count() >= 0)
+                    || part.get().count() > 1e6) {
+                return Optional.empty();
+            }
+            grams += part.get().count() * part.get().unit().mass(1, WATER).grams();
+            at += part.get().words();
+        }
+        return at == 0 ? Optional.empty() : Optional.of(grams);
+    }
+}
