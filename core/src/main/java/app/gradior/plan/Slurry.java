@@ -10,8 +10,13 @@ import app.gradior.quantity.Mass;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -28,6 +33,13 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
     private static final double MOST_POWDER_SHARE = 0.25;
 
     private static final double TEASPOON_ML = 5;
+
+    /** Good to a hundredth of a gram: finer than any spoon, and all that a curve of many points needs. */
+    private static final double FINE_KG = 1e-5;
+
+    /** Looked up once: the table is long. */
+    private static final Map<StarchKind, Ingredient> POWDERS = new EnumMap<>(
+            Arrays.stream(StarchKind.values()).collect(Collectors.toMap(Function.identity(), Slurry::find)));
 
     /** What asking for a slurry comes to. */
     public sealed interface Answer {
@@ -68,6 +80,40 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
         return new Answer.Found(pour.slurry(powder.getAsDouble()));
     }
 
+    /**
+     * Only how much powder, to a hundredth of a gram, for curves of many points.
+     *
+     * @return nought if none is needed; empty if no amount that makes sense is enough
+     */
+    public static OptionalDouble powderKilograms(
+            Mixture sauce,
+            StarchKind kind,
+            double waterPerPowder,
+            Grade wanted,
+            Celsius served,
+            ThicknessFactor thickness) {
+        Pour pour = new Pour(sauce, kind, waterPerPowder, served, thickness);
+        if (pour.grade(0).compareTo(wanted) >= 0) {
+            return OptionalDouble.of(0);
+        }
+        double most = MOST_POWDER_SHARE * sauce.mass().kilograms();
+        return Solver.rising(kg -> pour.grade(kg).value() - wanted.value(), 0, most, FINE_KG);
+    }
+
+    /**
+     * So much of a slurry in a sauce at the boil.
+     *
+     * @param after the sauce with it, swollen
+     */
+    public record Poured(Mass powder, Mass water, Mixture after) {}
+
+    /** Pours a slurry of so much powder, whatever grade it gives. */
+    public static Poured pour(Mixture sauce, StarchKind kind, Mass powder, double waterPerPowder) {
+        Mixture slurry = Pour.perKilogram(kind, waterPerPowder).times(powder.kilograms());
+        return new Poured(
+                powder, powder.times(waterPerPowder), sauce.plus(slurry).cookedAt(kind.thickensFullyAt()));
+    }
+
     /** What so much starch gives: the reverse question. */
     public static Slurry of(
             Mixture sauce,
@@ -87,6 +133,10 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
 
     /** The ingredient that is a starch of this kind. */
     public static Ingredient powder(StarchKind kind) {
+        return POWDERS.get(kind);
+    }
+
+    private static Ingredient find(StarchKind kind) {
         return IngredientTable.shipped().all().stream()
                 .filter(i -> i.starch().filter(kind::equals).isPresent())
                 .findFirst()
@@ -95,14 +145,25 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
 
     /** Everything that stays the same while the amount is sought. */
     private record Pour(
-            Mixture sauce, StarchKind kind, double waterPerPowder, Celsius served, ThicknessFactor thickness) {
+            Mixture sauce,
+            StarchKind kind,
+            double waterPerPowder,
+            Mixture slurryPerKilogram,
+            Celsius served,
+            ThicknessFactor thickness) {
         private static final Ingredient WATER = IngredientTable.shipped().get("water");
 
+        Pour(Mixture sauce, StarchKind kind, double waterPerPowder, Celsius served, ThicknessFactor thickness) {
+            this(sauce, kind, waterPerPowder, perKilogram(kind, waterPerPowder), served, thickness);
+        }
+
+        /** What a kilogram of powder and its water are made of. */
+        static Mixture perKilogram(StarchKind kind, double waterPerPowder) {
+            return powder(kind).of(Mass.ofKilograms(1)).plus(WATER.of(Mass.ofKilograms(waterPerPowder)));
+        }
+
         Mixture after(double powderKg) {
-            Mixture slurry = powder(kind)
-                    .of(Mass.ofKilograms(powderKg))
-                    .plus(WATER.of(Mass.ofKilograms(powderKg * waterPerPowder)));
-            return sauce.plus(slurry).cookedAt(kind.thickensFullyAt());
+            return sauce.plus(slurryPerKilogram.times(powderKg)).cookedAt(kind.thickensFullyAt());
         }
 
         Grade grade(double powderKg) {

@@ -9,6 +9,7 @@ import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
+import app.gradior.thickness.Bubbles;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.PlateSpread;
 import app.gradior.thickness.Rheology;
@@ -64,6 +65,11 @@ public record Snapshot(
     /** How it looks on a spoon at the stove. */
     public SpoonCoat look() {
         return SpoonCoat.of(atStove);
+    }
+
+    /** How its bubbles look at a simmer. */
+    public Bubbles bubbles() {
+        return Bubbles.of(atStove);
     }
 
     /** How far 15 ml of it spread in 30 s on a plate that has cooled it to serving warmth. */

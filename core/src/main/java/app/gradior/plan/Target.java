@@ -2,9 +2,11 @@ package app.gradior.plan;
 
 import app.gradior.food.Mixture;
 import app.gradior.physics.ChoiOkos;
+import app.gradior.physics.Solution;
 import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
+import app.gradior.quantity.Pressure;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
@@ -145,6 +147,15 @@ public sealed interface Target {
         @Override
         public ToDoubleFunction<Mixture> shortfall(Mixture from, Evaporation evaporation, ThicknessFactor thickness) {
             return m -> brix.value() - m.brix().value();
+        }
+    }
+
+    /** Stop when it boils as hot as this: how syrups and sugar glazes are judged with a thermometer. */
+    record AtBoilingPoint(Celsius boils) implements Target {
+        @Override
+        public ToDoubleFunction<Mixture> shortfall(Mixture from, Evaporation evaporation, ThicknessFactor thickness) {
+            Pressure air = evaporation.conditions().room().airPressure();
+            return m -> boils.degrees() - Solution.boilingPoint(m, air).degrees();
         }
     }
 

@@ -28,6 +28,16 @@ public record Rheology(Viscosity serum, Viscosity apparent) {
         return Grade.of(apparent);
     }
 
+    /**
+     * The same sauce if what thickens it beyond its serum were so many times as strong.
+     *
+     * @param factor 0 or more
+     */
+    public Rheology withStructureTimes(double factor) {
+        double structure = apparent.pascalSeconds() - serum.pascalSeconds();
+        return new Rheology(serum, new Viscosity(serum.pascalSeconds() + factor * structure));
+    }
+
     /** n = 1 − 0.62·(η − μ)/η: 1 for a syrup, toward 0.38 for a purée. */
     public double flowBehaviourIndex() {
         double eta = apparent.pascalSeconds();

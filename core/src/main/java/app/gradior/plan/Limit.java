@@ -1,0 +1,44 @@
+package app.gradior.plan;
+
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Where a sauce that is reduced begins to be too much of something, or where its spirit has gone; by weight of the sauce.
+ * Where tongues differ these are the usual seasoning of sauces, rounded: a mark to mind, no bound.
+ */
+public enum Limit {
+    SALT("salt", 0.015, true, s -> s.salt().value()),
+    SUGAR("sugar", 0.5, true, s -> s.sugar().value()),
+    ACID("acid", 0.03, true, s -> s.acid().value()),
+    ALCOHOL("alcohol", 0.005, false, s -> s.alcohol().value());
+
+    private final String label;
+    private final double share;
+    private final boolean rising;
+    private final ToDoubleFunction<Snapshot> of;
+
+    Limit(String label, double share, boolean rising, ToDoubleFunction<Snapshot> of) {
+        this.label = label;
+        this.share = share;
+        this.rising = rising;
+        this.of = of;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** The share of the sauce, 0 to 1. */
+    public double share() {
+        return share;
+    }
+
+    /** Whether it is passed by having more; alcohol is passed by having less. */
+    public boolean rising() {
+        return rising;
+    }
+
+    public boolean passed(Snapshot at) {
+        return rising ? of.applyAsDouble(at) > share : of.applyAsDouble(at) < share;
+    }
+}

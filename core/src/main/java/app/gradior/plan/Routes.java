@@ -1,0 +1,410 @@
+package app.gradior.plan;
+
+import app.gradior.food.Component;
+import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
+import app.gradior.food.StarchKind.Bearing;
+import app.gradior.physics.ChoiOkos;
+import app.gradior.plan.Route.Kind;
+import app.gradior.plan.Route.Outcome;
+import app.gradior.plan.Route.Remark;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
+import app.gradior.quantity.Mass;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * The ways from a sauce to what is wanted of it, side by side, with the one that the rules propose.
+ *
+ * @param board the curve they are read off
+ * @param starch the starch of the slurries
+ * @param routes reducing only, then the others that make sense
+ * @param nearest where the thickness and the least yield can't both be had by reducing, what comes nearest
+ */
+public record Routes(
+        Board board, StarchChoice starch, List<Route> routes, Suggestion suggestion, Optional<Nearest> nearest) {
+    private static final int STEPS = 110;
+
+    /** Reducing for longer than this is worth avoiding; a kitchen's evening, not physics. */
+    private static final double LONG_MINUTES = 60;
+
+    /** Without another reason to stop, a slurry is poured when this part of the time of reducing has passed. */
+    private static final double PART_OF_TIME = 0.6;
+
+    /** More powder than this share of the sauce dulls it: a cooks' rule of thumb. */
+    private static final double DULLING_POWDER = 0.035;
+
+    private static final double SYRUP_SUGAR = 0.30;
+    private static final double WATERY_WATER = 0.80;
+    private static final double PULPY_BODY = 0.02;
+
+    /** What blending has to gain to be worth a route of its own: half of what a mouth notices. */
+    private static final double BLEND_WORTH_SHOWING = 0.25;
+
+    private static final double BLEND_WORTH_TAKING = 0.5;
+    private static final double STRONGER = 1.15;
+    private static final double GELS_FROM_SETBACK = 1.5;
+
+    /** Hands at the pot for one stirring, for a slurry, for blending and rinsing; minutes, as cooks reckon. */
+    private static final double STIRRING_MINUTES = 0.4;
+
+    private static final double SLURRY_MINUTES = 4;
+    private static final double BLEND_MINUTES = 3;
+
+    /**
+     * What comes nearest where thickness and yield can't both be had by reducing.
+     *
+     * @param atYield the sauce when as much is left as is wanted: too thin
+     * @param atThinEnd what is left where it is just thick enough; empty if it never is
+     */
+    public record Nearest(Board.Step atYield, Optional<Board.Step> atThinEnd) {}
+
+    /** @throws IllegalArgumentException if there is nothing in the pot */
+    public static Routes of(Planner planner, Wish wish) {
+        return new Making(planner, wish).routes();
+    }
+
+    public Route route(Kind kind) {
+        return routes.stream().filter(r -> r.kind() == kind).findFirst().orElseGet(() -> routes.get(0));
+    }
+
+    /**
+     * How many times the sauce would have to be made for the least wanted.
+     *
+     * @return empty if some route leaves as much
+     */
+    public OptionalDouble timesForTheLeast(Wish wish) {
+        double times = routes.stream()
+                .flatMap(r -> r.outcome().stream())
+                .flatMap(o -> wish.least().flatMap(l -> l.timesOf(o.end())).stream())
+                .mapToDouble(Double::doubleValue)
+                .min()
+                .orElse(0);
+        return times > 1 + 1e-6 ? OptionalDouble.of(times) : OptionalDouble.empty();
+    }
+
+    public boolean has(Kind kind) {
+        return routes.stream().anyMatch(r -> r.kind() == kind && r.outcome().isPresent());
+    }
+
+    private static final class Making {
+        private final Planner planner;
+        private final Wish wish;
+        private final Goal goal;
+        private final Evaporation evaporation;
+        private final ThicknessFactor thickness;
+        private final StarchChoice starch;
+        private final double waterPerPowder;
+        private final Board board;
+
+        Making(Planner planner, Wish wish) {
+            this.planner = planner;
+            this.wish = wish;
+            this.goal = wish.goal();
+            this.evaporation = new Evaporation(planner.conditions());
+            this.thickness = planner.knowledge().thickness();
+            StarchChoice suits = StarchChoice.of(planner.sauce(), wish.toBeFrozen());
+            this.starch =
+                    wish.starch().map(k -> new StarchChoice(k, suits.reason())).orElse(suits);
+            this.waterPerPowder = wish.school().waterPerPowder(starch.kind());
+            this.board = Board.of(planner, goal, starch.kind(), waterPerPowder, STEPS);
+        }
+
+        Routes routes() {
+            List<Route> routes = new ArrayList<>();
+            Route reduce = reduce(Kind.REDUCE, planner);
+            routes.add(reduce);
+            routes.add(slurryFrom(Kind.REDUCE_THEN_SLURRY, slurryStep(reduce)));
+            routes.add(slurryFrom(Kind.SLURRY, board.steps().get(0)));
+            if (blendGain() > BLEND_WORTH_SHOWING) {
+                routes.add(reduce(
+                        Kind.BLEND, new Planner(planner.sauce().blended(), planner.conditions(), planner.knowledge())));
+            }
+            return new Routes(board, starch, List.copyOf(routes), suggestion(routes), nearest(reduce));
+        }
+
+        private double blendGain() {
+            Board.Step start = board.steps().get(0);
+            return start.blended().value() - start.served().middle();
+        }
+
+        private Route reduce(Kind kind, Planner by) {
+            Planner.Outcome outcome = by.reduceTo(wish.target());
+            if (outcome instanceof Planner.Outcome.Missed missed) {
+                return new Route(kind, Optional.empty(), Optional.of(missed.why()));
+            }
+            Plan plan = ((Planner.Outcome.Reached) outcome).plan();
+            double hands = stirring(plan.at().mass()) + (kind == Kind.BLEND ? BLEND_MINUTES : 0);
+            return new Route(
+                    kind,
+                    Optional.of(outcome(
+                            plan.at(),
+                            plan.at().mixture(),
+                            plan.minutes(),
+                            hands,
+                            plan.yieldGrams(),
+                            Optional.empty(),
+                            plan.cautions())),
+                    Optional.empty());
+        }
+
+        private Route slurryFrom(Kind kind, Board.Step from) {
+            Mixture mixture = from.at().mixture();
+            Slurry.Answer answer =
+                    Slurry.forGrade(mixture, starch.kind(), waterPerPowder, goal.aim(), goal.served(), thickness);
+            if (!(answer instanceof Slurry.Answer.Found found)) {
+                OutOfReach why = answer instanceof Slurry.Answer.NotEnough most
+                        ? new OutOfReach.NeverSoThick(
+                                most.reached(), most.nearest().after().mass())
+                        : new OutOfReach.ThickerAlready(
+                                ((Slurry.Answer.NoneNeeded) answer).now(),
+                                ThinBack.water(mixture, goal.aim(), goal.served(), thickness)
+                                        .map(ThinBack::liquid));
+                return new Route(kind, Optional.empty(), Optional.of(why));
+            }
+            Slurry slurry = found.slurry();
+            double grams = slurry.after().mass().grams();
+            Snapshot begin = board.steps().get(0).at();
+            boolean limited = evaporation.limitedByPower(begin.mixture(), thickness);
+            return new Route(
+                    kind,
+                    Optional.of(outcome(
+                            from.at(),
+                            slurry.after(),
+                            from.minutes(),
+                            stirring(from.at().mass()) + SLURRY_MINUTES,
+                            new Interval(grams, grams, grams),
+                            Optional.of(slurry),
+                            Caution.of(begin, from.at(), planner.conditions(), limited))),
+                    Optional.empty());
+        }
+
+        private Outcome outcome(
+                Snapshot stop,
+                Mixture end,
+                Interval minutes,
+                double handsOn,
+                Interval yieldGrams,
+                Optional<Slurry> slurry,
+                Set<Caution> cautions) {
+            var served = Thickness.grade(end, goal.served(), thickness);
+            double strength = planner.sauce().mass().kilograms() / end.mass().kilograms();
+            return new Outcome(
+                    stop,
+                    end,
+                    served,
+                    minutes,
+                    handsOn,
+                    yieldGrams,
+                    ChoiOkos.volume(end, Celsius.ROOM),
+                    slurry,
+                    slurry.map(s -> powderRange(stop.mixture(), s)),
+                    enough(end),
+                    goal.suits(served),
+                    strength,
+                    StoveWork.of(planner.sauce(), stop.mixture(), evaporation),
+                    cautions,
+                    remarks(end, strength, slurry));
+        }
+
+        /** The powder if the sauce thickens a little more or less than thought. */
+        private Interval powderRange(Mixture from, Slurry slurry) {
+            double middle = slurry.powder().grams();
+            double sd = Interval.Z_80 * planner.knowledge().logSdOfThickness();
+            double ln = Math.log(thickness.value());
+            return new Interval(
+                    Math.min(middle, powder(from, ThicknessFactor.ofLogarithm(ln + sd), middle)),
+                    middle,
+                    Math.max(middle, powder(from, ThicknessFactor.ofLogarithm(ln - sd), middle)));
+        }
+
+        private double powder(Mixture from, ThicknessFactor factor, double otherwise) {
+            var kilograms =
+                    Slurry.powderKilograms(from, starch.kind(), waterPerPowder, goal.aim(), goal.served(), factor);
+            return kilograms.isPresent() ? 1000 * kilograms.getAsDouble() : otherwise;
+        }
+
+        private boolean enough(Mixture end) {
+            return wish.least()
+                    .map(least -> least.shortfall(end, evaporation, thickness).applyAsDouble(end) >= -1e-6)
+                    .orElse(true);
+        }
+
+        /** Hands wanted for stirring on the way down to a weight: more often as it thickens. */
+        private double stirring(Mass to) {
+            double stirs = 0;
+            double before = 0;
+            for (Board.Step step : board.steps()) {
+                if (step.at().mass().compareTo(to) < 0
+                        || !Double.isFinite(step.minutes().middle())) {
+                    break;
+                }
+                stirs += (step.minutes().middle() - before) / Caution.stirEveryMinutes(step.at());
+                before = step.minutes().middle();
+            }
+            return stirs * STIRRING_MINUTES;
+        }
+
+        /**
+         * Where to stop and pour: where the cook says; else as far down as the yield wanted and the salt allow and, where
+         * neither decides, after a part of the time that reducing alone would take.
+         */
+        private Board.Step slurryStep(Route reduce) {
+            List<Board.Step> steps = board.steps();
+            Optional<Mass> said = wish.slurryAt()
+                    .or(() -> wish.stop()
+                            .flatMap(s -> reduce.outcome().map(o -> o.stop().mass())));
+            if (said.isPresent()) {
+                return nearestStep(said.get());
+            }
+            double most = reduce.outcome()
+                    .map(o -> o.minutes().middle() * PART_OF_TIME)
+                    .orElse(LONG_MINUTES / 2);
+            boolean yieldDecides = wish.least().isPresent();
+            Board.Step best = steps.get(0);
+            for (Board.Step step : steps) {
+                boolean onTheWay = step.served().middle() < goal.aim().value();
+                boolean soonEnough = yieldDecides || step.minutes().middle() <= most;
+                if (!onTheWay || !soonEnough || tooMuch(step) || !leavesEnough(step)) {
+                    break;
+                }
+                best = step;
+            }
+            return best;
+        }
+
+        private Board.Step nearestStep(Mass mass) {
+            Board.Step nearest = board.steps().get(0);
+            for (Board.Step step : board.steps()) {
+                if (Math.abs(step.at().mass().grams() - mass.grams())
+                        < Math.abs(nearest.at().mass().grams() - mass.grams())) {
+                    nearest = step;
+                }
+            }
+            return nearest;
+        }
+
+        private static boolean tooMuch(Board.Step step) {
+            return Limit.SALT.passed(step.at()) || Limit.ACID.passed(step.at());
+        }
+
+        private boolean leavesEnough(Board.Step step) {
+            return wish.least().isEmpty()
+                    || step.lift()
+                            .map(lift -> enough(
+                                    Slurry.pour(step.at().mixture(), starch.kind(), lift.powder(), waterPerPowder)
+                                            .after()))
+                            .orElse(false);
+        }
+
+        private Suggestion suggestion(List<Route> routes) {
+            Route reduce = routes.get(0);
+            Kind slurry = routes.get(1).outcome().isEmpty()
+                            || routes.get(1).outcome().get().minutes().middle() < 1
+                    ? Kind.SLURRY
+                    : Kind.REDUCE_THEN_SLURRY;
+            if (wish.stop().isPresent() && reduce.outcome().isPresent()) {
+                boolean thin = reduce.outcome().get().served().compareTo(goal.low()) < 0;
+                return thin && routes.get(1).outcome().isPresent()
+                        ? new Suggestion(Kind.REDUCE_THEN_SLURRY, Suggestion.Reason.THIN_AS_ASKED)
+                        : new Suggestion(Kind.REDUCE, Suggestion.Reason.AS_ASKED);
+            }
+            if (reduce.outcome().isEmpty() && wish.stop().isPresent()) {
+                return new Suggestion(Kind.REDUCE, Suggestion.Reason.OUT_OF_REACH);
+            }
+            if (reduce.outcome().isEmpty()) {
+                return reduce.missed()
+                                .filter(OutOfReach.ThickerAlready.class::isInstance)
+                                .isPresent()
+                        ? new Suggestion(Kind.REDUCE, Suggestion.Reason.THICK_ALREADY)
+                        : new Suggestion(slurry, Suggestion.Reason.NEVER_BY_REDUCING);
+            }
+            Outcome reduced = reduce.outcome().get();
+            Snapshot begin = board.steps().get(0).at();
+            if (!reduced.enough()) {
+                return new Suggestion(slurry, Suggestion.Reason.SHORT_OF_YIELD);
+            }
+            if (Limit.SALT.passed(reduced.stop())) {
+                return new Suggestion(slurry, Suggestion.Reason.TOO_SALTY);
+            }
+            boolean blends = routes.stream()
+                    .anyMatch(r -> r.kind() == Kind.BLEND && r.outcome().isPresent());
+            if (blends && blendGain() > BLEND_WORTH_TAKING) {
+                return new Suggestion(Kind.BLEND, Suggestion.Reason.BODY_IN_PIECES);
+            }
+            if (Limit.ACID.passed(reduced.stop())) {
+                return new Suggestion(slurry, Suggestion.Reason.TOO_SOUR);
+            }
+            if (reduced.minutes().middle() > LONG_MINUTES) {
+                return new Suggestion(slurry, Suggestion.Reason.TOO_LONG);
+            }
+            if (reduced.stop().sugar().value() > SYRUP_SUGAR) {
+                return new Suggestion(Kind.REDUCE, Suggestion.Reason.SYRUP);
+            }
+            boolean watery = begin.mixture().share(Component.WATER).value() > WATERY_WATER
+                    && begin.mixture().releasedBody() > PULPY_BODY;
+            return new Suggestion(Kind.REDUCE, watery ? Suggestion.Reason.WATERY : Suggestion.Reason.PLAIN);
+        }
+
+        /** Where reducing can't give both: the last step that leaves enough, and the first that is thick enough. */
+        private Optional<Nearest> nearest(Route reduce) {
+            boolean both = reduce.outcome().map(o -> o.enough() && o.suits()).orElse(false);
+            if (both
+                    || wish.least().isEmpty()
+                    || !enough(board.steps().get(0).at().mixture())) {
+                return Optional.empty();
+            }
+            Board.Step atYield = board.steps().get(0);
+            for (Board.Step step : board.steps()) {
+                if (enough(step.at().mixture())) {
+                    atYield = step;
+                }
+            }
+            Optional<Board.Step> thin = board.steps().stream()
+                    .filter(s -> s.served().middle() >= goal.low().value())
+                    .findFirst();
+            return Optional.of(new Nearest(atYield, thin));
+        }
+
+        private Set<Remark> remarks(Mixture end, double strength, Optional<Slurry> slurry) {
+            Set<Remark> remarks = EnumSet.noneOf(Remark.class);
+            remarks.add(strength > STRONGER ? Remark.DARKER : Remark.FRESH);
+            if (slurry.isEmpty()) {
+                if (wish.toBeFrozen() && !end.hasSwollenStarch()) {
+                    remarks.add(Remark.FREEZES_WELL);
+                }
+                return remarks;
+            }
+            StarchKind kind = slurry.get().kind();
+            if (slurry.get().powder().kilograms() > DULLING_POWDER * end.mass().kilograms()) {
+                remarks.add(Remark.DULLED);
+            }
+            remarks.add(kind.look().startsWith("clear") ? Remark.CLEAR : Remark.CLOUDY);
+            remarks.add(kind.setback() >= GELS_FROM_SETBACK ? Remark.GELS_COLD : Remark.STAYS_LOOSE);
+            if (wish.toBeFrozen()) {
+                remarks.add(kind.freezing() == Bearing.GOOD ? Remark.FREEZES_WELL : Remark.WEEPS_FROZEN);
+            }
+            if (!StarchChoice.standsAcid(kind, end)) {
+                remarks.add(Remark.ACID_THINS);
+            }
+            if (kind.longBoil() == Bearing.POOR) {
+                remarks.add(Remark.BOIL_THINS);
+            }
+            if (StarchChoice.slimes(kind, end)) {
+                remarks.add(Remark.SLIMY_WITH_DAIRY);
+            }
+            if (kind.cookOutMinutes() > 0) {
+                remarks.add(Remark.COOK_OUT);
+            }
+            return remarks;
+        }
+    }
+}

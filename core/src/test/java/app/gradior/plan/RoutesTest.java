@@ -1,0 +1,299 @@
+package app.gradior.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Mixtures;
+import app.gradior.RandomMixtures;
+import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
+import app.gradior.plan.Route.Kind;
+import app.gradior.plan.Route.Remark;
+import app.gradior.plan.Suggestion.Reason;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Lid;
+import app.gradior.pot.Material;
+import app.gradior.pot.Pot;
+import app.gradior.pot.Ring;
+import app.gradior.pot.Room;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
+import app.gradior.quantity.Volume;
+import app.gradior.thickness.Grade;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class RoutesTest {
+    private static final Pot CASSEROLE =
+            Pot.straight(Length.ofCentimetres(24), Length.ofCentimetres(12), Material.STEEL, Mass.ofGrams(2000));
+    private static final Conditions SIMMER =
+            new Conditions(CASSEROLE, Ring.USUAL, Activity.SIMMER, Lid.OFF, Room.USUAL);
+    private static final Goal GLAZE = Goal.of(Use.GLAZE, Celsius.SERVED_WARM);
+    private static final Goal POUR = Goal.of(Use.POUR, Celsius.SERVED_WARM);
+    private static final Goal TOSS = Goal.of(Use.TOSS, Celsius.SERVED_WARM);
+
+    private static final Mixture PLUM =
+            Mixtures.of("plum", 600).plus(Mixtures.of("water", 300)).blended();
+    private static final Mixture SALTY = Mixtures.of("soy-sauce", 150).plus(Mixtures.of("water", 400));
+    private static final Mixture BROTH = Mixtures.of("water", 700);
+    private static final Mixture CHUNKS = Mixtures.of("plum", 700).plus(Mixtures.of("water", 150));
+    private static final Mixture SYRUP = Mixtures.sucrose(35, 600);
+    private static final Mixture PASTE = Mixtures.puree(14, 500);
+
+    private static Routes routes(Mixture sauce, Wish wish) {
+        return Routes.of(new Planner(sauce, SIMMER, Knowledge.NONE), wish);
+    }
+
+    private static Wish least(Goal goal, Target least) {
+        Wish plain = Wish.of(goal);
+        return new Wish(
+                goal, plain.stop(), Optional.of(least), plain.starch(), plain.school(), false, plain.slurryAt());
+    }
+
+    private static Wish stopping(Goal goal, Target stop) {
+        Wish plain = Wish.of(goal);
+        return new Wish(
+                goal, Optional.of(stop), plain.least(), plain.starch(), plain.school(), false, plain.slurryAt());
+    }
+
+    static Stream<Arguments> rules() {
+        return Stream.of(
+                Arguments.of("pulp and water is reduced", PLUM, Wish.of(GLAZE), Kind.REDUCE, Reason.WATERY),
+                Arguments.of("a salty base is not reduced", SALTY, Wish.of(POUR), Kind.SLURRY, Reason.TOO_SALTY),
+                Arguments.of(
+                        "broth has no body", BROTH, Wish.of(POUR), Kind.REDUCE_THEN_SLURRY, Reason.NEVER_BY_REDUCING),
+                Arguments.of("chunks are blended", CHUNKS, Wish.of(TOSS), Kind.BLEND, Reason.BODY_IN_PIECES),
+                Arguments.of("a syrup is reduced", SYRUP, Wish.of(POUR), Kind.REDUCE, Reason.SYRUP),
+                Arguments.of("a paste is thinned", PASTE, Wish.of(POUR), Kind.REDUCE, Reason.THICK_ALREADY),
+                Arguments.of(
+                        "short of yield",
+                        PLUM,
+                        least(GLAZE, new Target.Weight(Mass.ofGrams(700))),
+                        Kind.REDUCE_THEN_SLURRY,
+                        Reason.SHORT_OF_YIELD),
+                Arguments.of(
+                        "a fraction that is too thin is lifted",
+                        PLUM,
+                        stopping(GLAZE, new Target.Reduced(Share.of(0.9), Target.Basis.WEIGHT)),
+                        Kind.REDUCE_THEN_SLURRY,
+                        Reason.THIN_AS_ASKED),
+                Arguments.of(
+                        "a fraction that is thick enough stands",
+                        PLUM,
+                        stopping(POUR, new Target.Reduced(Share.of(0.3), Target.Basis.WEIGHT)),
+                        Kind.REDUCE,
+                        Reason.AS_ASKED));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("rules")
+    void theRulesPropose(String rule, Mixture sauce, Wish wish, Kind kind, Reason reason) {
+        assertThat(routes(sauce, wish).suggestion()).isEqualTo(new Suggestion(kind, reason));
+    }
+
+    @Test
+    void whatTakesTooLongIsThickenedInstead() {
+        Conditions slow = SIMMER.with(Activity.BARE_SIMMER)
+                .with(Pot.straight(
+                        Length.ofCentimetres(16), Length.ofCentimetres(12), Material.STEEL, Mass.ofGrams(900)));
+        Routes routes = Routes.of(new Planner(PLUM, slow, Knowledge.NONE), Wish.of(GLAZE));
+
+        assertThat(routes.suggestion()).isEqualTo(new Suggestion(Kind.REDUCE_THEN_SLURRY, Reason.TOO_LONG));
+        assertThat(routes.route(Kind.REDUCE_THEN_SLURRY)
+                        .outcome()
+                        .orElseThrow()
+                        .minutes()
+                        .middle())
+                .isLessThan(routes.route(Kind.REDUCE)
+                        .outcome()
+                        .orElseThrow()
+                        .minutes()
+                        .middle());
+    }
+
+    @Test
+    void everyRouteComesOutAsThickAsIsWanted() {
+        Routes routes = routes(CHUNKS, Wish.of(TOSS));
+
+        assertThat(routes.routes()).hasSize(4).allSatisfy(route -> {
+            Route.Outcome outcome = route.outcome().orElseThrow();
+            assertThat(outcome.served().value()).isCloseTo(TOSS.aim().value(), within(0.01));
+            assertThat(outcome.suits()).isTrue();
+            assertThat(Thickness.grade(outcome.end(), TOSS.served(), ThicknessFactor.ONE))
+                    .isEqualTo(outcome.served());
+        });
+        Route.Outcome reduced = routes.route(Kind.REDUCE).outcome().orElseThrow();
+        Route.Outcome lifted = routes.route(Kind.REDUCE_THEN_SLURRY).outcome().orElseThrow();
+        Route.Outcome poured = routes.route(Kind.SLURRY).outcome().orElseThrow();
+        Route.Outcome blended = routes.route(Kind.BLEND).outcome().orElseThrow();
+        assertThat(lifted.yieldGrams().middle())
+                .isBetween(reduced.yieldGrams().middle(), poured.yieldGrams().middle());
+        assertThat(blended.minutes().middle()).isLessThan(reduced.minutes().middle());
+        assertThat(reduced.energy().joules()).isGreaterThan(lifted.energy().joules());
+        assertThat(poured.minutes().middle()).isZero();
+        assertThat(reduced.strength()).isGreaterThan(poured.strength());
+        assertThat(lifted.powderGrams().orElseThrow().width()).isPositive();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {500, 600, 700, 800})
+    void theSlurryIsPouredAsFarDownAsTheYieldAllows(double grams) {
+        Routes routes = routes(PLUM, least(GLAZE, new Target.Weight(Mass.ofGrams(grams))));
+        Route.Outcome outcome = routes.route(Kind.REDUCE_THEN_SLURRY).outcome().orElseThrow();
+
+        assertThat(outcome.enough()).isTrue();
+        assertThat(outcome.yieldGrams().middle()).isBetween(grams, grams + 12);
+    }
+
+    @Test
+    void whereThicknessAndYieldCannotBothBeHadTheNearestIsOffered() {
+        Routes routes = routes(PLUM, least(GLAZE, new Target.Yield(Volume.ofMillilitres(650))));
+        Routes.Nearest nearest = routes.nearest().orElseThrow();
+
+        assertThat(nearest.atYield().at().volume().millilitres()).isBetween(650.0, 660.0);
+        assertThat(nearest.atYield().served().middle()).isLessThan(GLAZE.low().value());
+        assertThat(nearest.atThinEnd().orElseThrow().served().middle())
+                .isBetween(GLAZE.low().value(), GLAZE.low().value() + 0.1);
+        assertThat(nearest.atThinEnd().orElseThrow().at().volume().millilitres())
+                .isLessThan(650);
+        assertThat(routes(PLUM, least(GLAZE, new Target.Weight(Mass.ofGrams(100))))
+                        .nearest())
+                .isEmpty();
+    }
+
+    @Test
+    void whatNoRouteLeavesIsSaidInTimesTheSauce() {
+        Wish plenty = least(GLAZE, new Target.Weight(Mass.ofGrams(2500)));
+        Routes routes = routes(PLUM, plenty);
+        double most =
+                routes.route(Kind.SLURRY).outcome().orElseThrow().end().mass().grams();
+
+        assertThat(routes.timesForTheLeast(plenty).orElseThrow()).isCloseTo(2500 / most, within(1e-9));
+        Wish some = least(GLAZE, new Target.Weight(Mass.ofGrams(700)));
+        assertThat(routes(PLUM, some).timesForTheLeast(some)).isEmpty();
+        Wish more = stopping(GLAZE, new Target.Weight(Mass.ofGrams(1500)));
+        assertThat(routes(PLUM, more).suggestion()).isEqualTo(new Suggestion(Kind.REDUCE, Reason.OUT_OF_REACH));
+    }
+
+    @Test
+    void theCookMayPourTheSlurryElsewhere() {
+        Wish plain = Wish.of(GLAZE);
+        Wish said = new Wish(
+                GLAZE,
+                plain.stop(),
+                plain.least(),
+                Optional.of(StarchKind.POTATO),
+                new SlurrySchool.BySpoons(2),
+                true,
+                Optional.of(Mass.ofGrams(800)));
+        Route.Outcome outcome = routes(PLUM.plus(Mixtures.of("cider-vinegar", 120)), said)
+                .route(Kind.REDUCE_THEN_SLURRY)
+                .outcome()
+                .orElseThrow();
+        Slurry slurry = outcome.slurry().orElseThrow();
+
+        assertThat(outcome.stop().mass().grams()).isCloseTo(800, within(6.0));
+        assertThat(slurry.kind()).isEqualTo(StarchKind.POTATO);
+        assertThat(slurry.water().grams() / slurry.powder().grams())
+                .isCloseTo(2 / StarchKind.POTATO.gramsPerMillilitre(), within(1e-6));
+        assertThat(outcome.remarks())
+                .contains(Remark.WEEPS_FROZEN, Remark.ACID_THINS, Remark.BOIL_THINS, Remark.CLEAR, Remark.STAYS_LOOSE);
+    }
+
+    static Stream<Arguments> starches() {
+        Mixture sour = Mixtures.of("water", 400).plus(Mixtures.of("cider-vinegar", 120));
+        Mixture cream = Mixtures.of("heavy-cream", 200);
+        return Stream.of(
+                Arguments.of(BROTH, false, StarchKind.CORN, StarchChoice.Reason.USUAL),
+                Arguments.of(BROTH, true, StarchKind.TAPIOCA, StarchChoice.Reason.FREEZES),
+                Arguments.of(sour, false, StarchKind.ARROWROOT, StarchChoice.Reason.BEARS_ACID),
+                Arguments.of(sour, true, StarchKind.WAXY_CORN, StarchChoice.Reason.FREEZES),
+                Arguments.of(sour.plus(cream), false, StarchKind.WAXY_CORN, StarchChoice.Reason.BEARS_ACID));
+    }
+
+    @ParameterizedTest
+    @MethodSource("starches")
+    void theStarchSuitsTheSauce(Mixture sauce, boolean frozen, StarchKind kind, StarchChoice.Reason reason) {
+        assertThat(StarchChoice.of(sauce, frozen)).isEqualTo(new StarchChoice(kind, reason));
+    }
+
+    @Test
+    void aTargetOfTheThermometerStopsWhereItBoilsSo() {
+        Routes routes = routes(SYRUP, stopping(POUR, new Target.AtBoilingPoint(Celsius.of(104))));
+        Route.Outcome outcome = routes.route(Kind.REDUCE).outcome().orElseThrow();
+
+        assertThat(outcome.stop().stove().degrees()).isCloseTo(102, within(0.05));
+        assertThat(outcome.stop().brix().percent()).isBetween(60.0, 70.0);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+    void everyLiftOfTheBoardLeadsToTheAim(long seed) {
+        Mixture sauce = RandomMixtures.sauce(new Random(seed));
+        Planner planner = new Planner(sauce, SIMMER, Knowledge.NONE);
+        Board board = Board.of(planner, GLAZE, StarchKind.CORN, 2, 40);
+
+        for (int i = 0; i < board.steps().size(); i++) {
+            Board.Step step = board.steps().get(i);
+            assertThat(step.served().low()).isLessThanOrEqualTo(step.served().middle());
+            if (i > 0) {
+                assertThat(step.at().mass())
+                        .isLessThan(board.steps().get(i - 1).at().mass());
+                assertThat(step.minutes().middle())
+                        .isGreaterThanOrEqualTo(
+                                board.steps().get(i - 1).minutes().middle());
+            }
+            step.lift().ifPresent(lift -> {
+                Mixture after = Slurry.pour(step.at().mixture(), StarchKind.CORN, lift.powder(), 2)
+                        .after();
+                double grade = Thickness.grade(after, GLAZE.served(), ThicknessFactor.ONE)
+                        .value();
+                if (lift.powder().kilograms() > 0) {
+                    assertThat(grade).as("seed " + seed).isCloseTo(GLAZE.aim().value(), within(0.02));
+                } else {
+                    assertThat(grade)
+                            .as("seed " + seed)
+                            .isGreaterThanOrEqualTo(GLAZE.aim().value() - 1e-9);
+                }
+                assertThat(lift.yield().grams()).isCloseTo(after.mass().grams(), within(1e-9));
+            });
+        }
+    }
+
+    @Test
+    void limitsAreMarkedWhereTheyArePassed() {
+        Mixture sauce = PLUM.plus(Mixtures.of("fine-salt", 6)).plus(Mixtures.of("port-style-wine", 80));
+        Board board = Board.of(new Planner(sauce, SIMMER, Knowledge.NONE), GLAZE, StarchKind.CORN, 2, 60);
+
+        int salt = board.marks().get(Limit.SALT);
+        assertThat(board.steps().get(salt).at().salt().value()).isGreaterThan(0.015);
+        assertThat(board.steps().get(salt - 1).at().salt().value()).isLessThanOrEqualTo(0.015);
+        int alcohol = board.marks().get(Limit.ALCOHOL);
+        assertThat(board.steps().get(alcohol).at().alcohol().value()).isLessThan(0.005);
+        assertThat(board.marks()).doesNotContainKey(Limit.SUGAR);
+    }
+
+    @Test
+    void figuresThatCannotBeAreRefused() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Goal(Grade.of(5), Grade.of(4), Grade.of(6), Celsius.SERVED_WARM))
+                .withMessageContaining("must rise");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> least(GLAZE, new Target.AtBrix(Share.of(0.5))))
+                .withMessageContaining("a weight or a volume");
+        assertThatIllegalArgumentException().isThrownBy(() -> new SlurrySchool.BySpoons(0));
+        assertThatIllegalArgumentException().isThrownBy(() -> new SlurrySchool.ByWeight(21));
+    }
+}
