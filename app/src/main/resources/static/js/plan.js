@@ -1,32 +1,168 @@
-/** The plan: redraws as choices change, and draws the curve the server computed. */
-import { drawCurve } from './curve.js';
+/** The plan: redraws as choices change, moves the handle, pins two settings beside each other. */
+import { drawBoard } from './board.js';
 
 const form = /** @type {HTMLFormElement} */ (document.getElementById('choices'));
 const outcome = document.getElementById('outcome');
-let asked = 0;
+const at = /** @type {HTMLInputElement} */ (document.getElementById('at'));
+const PINS = 'gradior.pins.' + location.pathname;
+const MOST_PINS = 2;
 
+/** @type {{label: string, words: string, address: string, drawing: any, facts: string[]}[]} */
+let pinned = JSON.parse(sessionStorage.getItem(PINS) ?? '[]');
+let board = null;
+let asking = false;
+let again = false;
+
+function address() {
+  const fields = new URLSearchParams();
+  for (const [name, value] of new FormData(form)) if (value !== '') fields.append(name, String(value));
+  return location.pathname + '?' + fields;
+}
+
+/** One request at a time; what changed meanwhile is asked for after it. */
 async function ask() {
-  const mine = ++asked;
-  const address = location.pathname + '?' + new URLSearchParams(/** @type {any} */ (new FormData(form)));
-  history.replaceState(null, '', address);
-  const answer = await fetch(address, { headers: { 'X-Fragment': 'plan' } });
-  if (answer.ok && !answer.redirected && mine === asked) {
-    outcome.innerHTML = await answer.text();
-    drawCurve();
+  if (asking) {
+    again = true;
+    return;
+  }
+  asking = true;
+  const wanted = address();
+  history.replaceState(null, '', wanted);
+  try {
+    const answer = await fetch(wanted, { headers: { 'X-Fragment': 'plan' } });
+    if (answer.redirected) location.assign(answer.url);
+    else if (answer.ok) show(await answer.text());
+    else throw new Error(String(answer.status));
+  } catch {
+    const sorry = document.createElement('p');
+    sorry.className = 'wrong';
+    sorry.setAttribute('role', 'alert');
+    sorry.textContent = '▲ The server does not answer. What you chose is still here: change something to ask again.';
+    outcome.querySelector('.wrong')?.remove();
+    outcome.prepend(sorry);
+  }
+  asking = false;
+  if (again) {
+    again = false;
+    ask();
   }
 }
 
-form.addEventListener('change', (event) => {
-  const field = /** @type {HTMLInputElement} */ (event.target);
-  const aimOf = { use: 'use', served: 'use', amount: 'yield', unit: 'yield', part: 'part', way: 'part', basis: 'part' };
-  const aim = aimOf[field.name];
-  // Touching a field chooses the aim it belongs to.
-  if (aim) /** @type {HTMLInputElement} */ (form.querySelector(`input[name=aim][value=${aim}]`)).checked = true;
+/** @param {string} html */
+function show(html) {
+  const focused = document.activeElement;
+  const onGrip = focused?.classList.contains('grip');
+  const radio = focused?.matches('input[name=route]') ? focused.getAttribute('value') : null;
+  outcome.innerHTML = html;
+  const problems = new Map([...outcome.querySelectorAll('[data-problem]')].map((li) => [li.getAttribute('data-problem'), li.textContent.replace('▲ ', '')]));
+  form.querySelectorAll('.wrong[data-of]').forEach((p) => { p.textContent = problems.get(p.getAttribute('data-of')) ?? ''; });
+  draw();
+  if (onGrip) board?.focus();
+  if (radio) /** @type {HTMLElement | null} */ (outcome.querySelector(`input[name=route][value=${radio}]`))?.focus();
+}
+
+function draw() {
+  const node = /** @type {any} */ (document.getElementById('board'));
+  board = null;
+  if (node && /** @type {any} */ (window).d3) board = drawBoard(node, { pinned, moved });
+  showPins();
+}
+
+/** The handle moved: the drawn looks follow at once; the routes when it comes to rest. */
+function moved(point, settled) {
+  for (const look of outcome.querySelectorAll('[data-look]')) look.classList.toggle('now', Number(look.getAttribute('data-look')) === point.look);
+  const words = document.getElementById('look-words');
+  if (words) words.textContent = 'At the handle: ' + point.looks;
+  document.getElementById('puddle')?.setAttribute('r', String(point.plate * 2.8));
+  const plate = document.getElementById('plate-words');
+  if (plate) plate.textContent = `${point.plate} cm`;
+  if (!settled) return;
+  at.value = String(point.g);
+  const both = /** @type {HTMLInputElement | null} */ (outcome.querySelector('input[name=route][value=reduce-then-slurry]:not(:disabled)'));
+  if (both && point.lift) both.checked = true;
   ask();
+}
+
+/** Fields that only count beside another choice are shown with it. */
+function conditional() {
+  const chosen = new FormData(form);
+  for (const part of form.querySelectorAll('[data-when]')) {
+    const [name, value] = part.getAttribute('data-when').split('=');
+    part.toggleAttribute('hidden', chosen.get(name) !== value);
+  }
+}
+
+document.addEventListener('change', (event) => {
+  const field = /** @type {HTMLInputElement} */ (event.target);
+  if (field.form !== form || !field.name) return;
+  // Where to stop was dragged for other choices: a new choice has it proposed anew.
+  if (field.name !== 'route' && field.name !== 'at') at.value = '';
+  if (['use', 'aim', 'least', 'leastUnit', 'frozen', 'amount'].includes(field.name)) {
+    outcome.querySelectorAll('input[name=route]').forEach((radio) => { /** @type {HTMLInputElement} */ (radio).checked = false; });
+  }
+  conditional();
+  ask();
+});
+form.addEventListener('click', (event) => {
+  const button = /** @type {HTMLElement} */ (event.target).closest('[data-set]');
+  if (!button) return;
+  const field = /** @type {HTMLInputElement} */ (form.elements.namedItem(button.getAttribute('data-set')));
+  field.value = button.getAttribute('data-value');
+  field.dispatchEvent(new Event('change', { bubbles: true }));
 });
 form.addEventListener('submit', (event) => {
   event.preventDefault();
   ask();
 });
 
-drawCurve();
+function pin() {
+  const node = document.getElementById('board');
+  if (!node) return;
+  const taken = outcome.querySelector('.route.taken');
+  const facts = [...(taken?.querySelectorAll('dl > div') ?? [])].slice(0, 6).map((row) => row.textContent.replace(/\s+/g, ' ').trim());
+  const label = pinned.length && pinned[0].label === 'A' ? 'B' : 'A';
+  pinned = [...pinned.slice(-(MOST_PINS - 1)), { label, words: document.getElementById('says')?.querySelector('b')?.textContent ?? '', address: address(), drawing: { points: JSON.parse(node.dataset.drawing).points.map((p) => ({ g: p.g, served: p.served })) }, facts }];
+  sessionStorage.setItem(PINS, JSON.stringify(pinned));
+  draw();
+}
+
+function unpin(label) {
+  pinned = pinned.filter((p) => p.label !== label);
+  sessionStorage.setItem(PINS, JSON.stringify(pinned));
+  draw();
+  document.getElementById('pin')?.focus();
+}
+
+function showPins() {
+  const place = document.getElementById('pins');
+  if (!place) return;
+  place.hidden = pinned.length === 0;
+  place.replaceChildren(...pinned.map((p) => {
+    const part = document.createElement('section');
+    const head = document.createElement('h3');
+    head.textContent = `${p.label} · ${p.words}`;
+    const choices = document.createElement('p');
+    choices.className = 'small';
+    choices.textContent = p.facts.join(' · ');
+    const back = document.createElement('a');
+    back.href = p.address;
+    back.textContent = 'go back to it';
+    const drop = document.createElement('button');
+    drop.type = 'button';
+    drop.className = 'quiet';
+    drop.textContent = 'unpin';
+    drop.setAttribute('aria-label', `unpin ${p.label}`);
+    drop.addEventListener('click', () => unpin(p.label));
+    part.append(head, choices, back, ' ', drop);
+    return part;
+  }));
+}
+
+document.addEventListener('click', (event) => { if (/** @type {HTMLElement} */ (event.target).id === 'pin') pin(); });
+document.addEventListener('keydown', (event) => {
+  if (/** @type {HTMLElement} */ (event.target).matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.key === 'p') pin();
+});
+
+conditional();
+draw();

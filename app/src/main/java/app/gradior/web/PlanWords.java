@@ -1,12 +1,18 @@
 package app.gradior.web;
 
+import app.gradior.food.Component;
 import app.gradior.plan.OutOfReach;
-import app.gradior.plan.Plan;
+import app.gradior.plan.Route;
+import app.gradior.plan.Routes;
+import app.gradior.plan.StarchChoice;
 import app.gradior.plan.Target;
-import org.springframework.stereotype.Component;
+import app.gradior.plan.Wish;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /** Says targets and plans in sentences. */
-@Component("planWords")
+@org.springframework.stereotype.Component("planWords")
 public class PlanWords {
     private final Wording say;
 
@@ -32,6 +38,9 @@ public class PlanWords {
         if (target instanceof Target.AtBrix brix) {
             return say.percent(brix.brix()) + " Brix";
         }
+        if (target instanceof Target.AtBoilingPoint boils) {
+            return "boiling at " + say.degrees(boils.boils().degrees());
+        }
         if (target instanceof Target.AtStoveGrade hot) {
             return "grade " + say.grade(hot.grade()) + " at the stove";
         }
@@ -40,14 +49,95 @@ public class PlanWords {
                 + say.degrees(grade.served().degrees());
     }
 
-    /** What to do, in a sentence. */
-    public String headline(Plan plan) {
-        String stop = "Reduce " + say.grams(plan.from().mass()) + " to ";
-        String mass = plan.target().isThickness()
-                ? "about " + say.about(plan.at().mass().grams())
-                : say.grams(plan.at().mass());
-        return stop + mass + ": " + say.minutes(plan.minutes().middle()) + " from the simmer, between "
-                + say.range(plan.minutes()) + ".";
+    /** What a route does, in a few words. */
+    public String does(Route route, StarchChoice starch) {
+        if (route.outcome().isEmpty()) {
+            return route.kind().label() + " does not lead there";
+        }
+        Route.Outcome outcome = route.outcome().get();
+        String stop = say.about(outcome.stop().mass().grams());
+        String powder = outcome.slurry()
+                .map(s -> say.about(s.powder().grams()) + " " + starch.kind().label())
+                .orElse("");
+        return switch (route.kind()) {
+            case REDUCE -> "Reduce to " + stop;
+            case REDUCE_THEN_SLURRY -> "Reduce to " + stop + ", then thicken with " + powder;
+            case SLURRY -> "Thicken it as it is, with " + powder;
+            case BLEND -> "Blend it, then reduce to " + stop;
+        };
+    }
+
+    /** Why a route is proposed, in half a sentence. */
+    public String because(Routes routes, Wish wish) {
+        Optional<Route.Outcome> alone = routes.route(Route.Kind.REDUCE).outcome();
+        return switch (routes.suggestion().reason()) {
+            case THICK_ALREADY -> "it is thicker than that already";
+            case AS_ASKED -> "that is where you want to stop";
+            case THIN_AS_ASKED ->
+                "where you want to stop it is only grade "
+                        + say.grade(alone.orElseThrow().served());
+            case OUT_OF_REACH -> "that is out of reach";
+            case NEVER_BY_REDUCING -> "reducing alone never gets it so thick";
+            case SHORT_OF_YIELD ->
+                "reducing alone leaves "
+                        + say.about(alone.orElseThrow().end().mass().grams()) + ", less than you want";
+            case TOO_SALTY ->
+                "reducing alone brings it to "
+                        + say.percent(alone.orElseThrow().stop().salt()) + " salt";
+            case TOO_SOUR ->
+                "reducing alone brings it to "
+                        + say.percent(alone.orElseThrow().stop().acid()) + " acid";
+            case BODY_IN_PIECES -> "the pieces hold body that blending sets free";
+            case TOO_LONG ->
+                "reducing alone takes about "
+                        + say.minutes(alone.orElseThrow().minutes().middle());
+            case SYRUP -> "its sugar thickens it, and starch would only cloud it";
+            case WATERY -> "it is pulp and water: with less water it is thicker and tastes of more";
+            case PLAIN -> "nothing speaks against plain reducing";
+        };
+    }
+
+    /** Salt of what a route ends with. */
+    public String salt(Route.Outcome outcome) {
+        return say.percent(outcome.end().share(Component.SALT));
+    }
+
+    public String sugar(Route.Outcome outcome) {
+        return say.percent(outcome.end().sugarShare());
+    }
+
+    public String acid(Route.Outcome outcome) {
+        return say.percent(outcome.end().acidShare());
+    }
+
+    public String alcohol(Route.Outcome outcome) {
+        return say.trace(outcome.end().share(Component.ETHANOL));
+    }
+
+    /** What to know of the taste and the keeping, in a sentence. */
+    public String remarks(Route.Outcome outcome) {
+        return outcome.remarks().stream().map(Route.Remark::words).collect(Collectors.joining("; "));
+    }
+
+    /** That no route leaves as much as is wanted, and what would do; null if one does. */
+    public String tooLittle(Routes routes, Wish wish) {
+        OptionalDouble times = routes.timesForTheLeast(wish);
+        return times.isEmpty()
+                ? null
+                : "No route leaves as much as you want: make " + say.number(times.getAsDouble() * 1.005, 2)
+                        + " times the sauce, or ask for less.";
+    }
+
+    /** What comes nearest where thickness and yield can't both be had by reducing. */
+    public String nearest(Routes.Nearest nearest) {
+        String atYield = "By reducing alone: at the yield you want it is grade "
+                + say.number(nearest.atYield().served().middle(), 1);
+        return atYield
+                + nearest.atThinEnd()
+                        .map(s -> "; just thick enough it is "
+                                + say.about(s.at().mass().grams()))
+                        .orElse("; thick enough it never is")
+                + ". A slurry gives both.";
     }
 
     /** Why a target is out of reach, and what would do. */

@@ -7,6 +7,9 @@ import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -19,6 +22,9 @@ public class Wording {
     private static final double QUARTER_LITRE_ML = 250;
     private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
 
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH).withZone(ZoneOffset.UTC);
+
     /** Grams to the gram, under ten to a tenth. */
     public String grams(Mass mass) {
         return grams(mass.grams());
@@ -29,6 +35,27 @@ public class Wording {
         return Preferred.ounces()
                 ? number(grams / GRAMS_PER_OUNCE, grams < 283 ? 2 : 1) + " oz (" + metric + ")"
                 : metric;
+    }
+
+    /** Whether this kitchen reads ounces first. */
+    public boolean ouncesFirst() {
+        return Preferred.ounces();
+    }
+
+    /** Level spoons of a powder as a cook counts them: "2 ½ tsp", "1 tbsp + 1 tsp". */
+    public String spoons(double teaspoons) {
+        double quarters = Math.max(1, Math.round(teaspoons * 4));
+        int tablespoons = quarters >= 12 ? (int) (quarters / 12) : 0;
+        double rest = quarters - 12 * tablespoons;
+        String whole = tablespoons == 0 ? "" : tablespoons + " tbsp";
+        String part = rest == 0 ? "" : quarters(rest) + " tsp";
+        return whole.isEmpty() || part.isEmpty() ? whole + part : whole + " + " + part;
+    }
+
+    private static String quarters(double quarters) {
+        int whole = (int) (quarters / 4);
+        String part = new String[] {"", "¼", "½", "¾"}[(int) quarters % 4];
+        return whole == 0 ? part : part.isEmpty() ? String.valueOf(whole) : whole + " " + part;
     }
 
     /** A number to four digits, without needless ones. */
@@ -78,6 +105,11 @@ public class Wording {
 
     public String number(double value, int digits) {
         return String.format(Locale.ROOT, "%." + digits + "f", value);
+    }
+
+    /** A day without its year: "8 Nov". By UTC, since only the reader's device knows where it is. */
+    public String day(Instant at) {
+        return DAY.format(at);
     }
 
     /** An id for what a page is about to send. */

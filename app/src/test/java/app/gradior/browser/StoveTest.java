@@ -47,6 +47,7 @@ class StoveTest {
         assertThat(page.locator("h1")).containsText("What goes on the");
         page.locator("a.name").click();
         String ring = page.locator("#ring option:checked").textContent();
+        page.selectOption("#aim", "yield");
         page.locator("#choices input[name=amount]").fill("500");
         page.waitForResponse(
                 r -> r.url().contains("amount=500"),

@@ -27,8 +27,8 @@ class WholeWalkTest {
         planTo(page, "600");
         Locator board = page.locator(".board");
         assertThat(board).containsText("600 g");
-        assertThat(board.locator("tbody tr").nth(1)).containsText("mm");
-        assertThat(board.locator("svg .goal")).hasCount(1);
+        assertThat(board.locator(".looks")).containsText("mm");
+        assertThat(board.locator("svg .handle")).hasCount(1);
         assertNoSeriousFaults(page);
 
         button(page, "Put it on and start").click();
@@ -145,6 +145,7 @@ class WholeWalkTest {
         planTo(page, "plenty");
         assertThat(page.locator("#outcome .wrong")).containsText("plain number");
 
+        page.selectOption("#aim", "thick");
         page.selectOption("#choices select[name=use]", "POUR");
         page.fill("#choices input[name=served]", "200");
         page.locator("#choices input[name=served]").blur();
@@ -224,6 +225,7 @@ class WholeWalkTest {
     }
 
     private static void planTo(Page page, String grams) {
+        page.selectOption("#aim", "yield");
         page.fill("#choices input[name=amount]", grams);
         page.waitForResponse(
                 r -> r.url().contains("amount=" + grams),

@@ -63,6 +63,7 @@ public class CookBook {
      * @param mixture what of the sauce is in the pot
      * @param ring null if it was not said
      * @param knowledge what is known of this pot on this ring
+     * @param plan the kept plan it follows; null if it follows none
      */
     public record Beginning(
             Sauce sauce,
@@ -71,7 +72,8 @@ public class CookBook {
             UUID ring,
             Conditions conditions,
             Knowledge knowledge,
-            Target target) {}
+            Target target,
+            UUID plan) {}
 
     /**
      * Starts a cook; a second call with the same ids changes nothing.
@@ -97,7 +99,8 @@ public class CookBook {
                         beginning.pot().name(),
                         moment,
                         null,
-                        null));
+                        null,
+                        beginning.plan()));
         store(
                 kitchen,
                 cookId,
@@ -180,6 +183,11 @@ public class CookBook {
         return mapper.underWay(kitchen).stream()
                 .map(row -> new Kept(row, fold(mapper.events(kitchen, row.id()))))
                 .toList();
+    }
+
+    /** The finished ones by name only, the latest first. */
+    public List<CookRow> finishedRows(UUID kitchen) {
+        return mapper.finished(kitchen);
     }
 
     public List<Kept> finished(UUID kitchen) {

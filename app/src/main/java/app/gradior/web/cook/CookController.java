@@ -1,29 +1,24 @@
 package app.gradior.web.cook;
 
-import app.gradior.plan.Knowledge;
-import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
-import app.gradior.pot.Conditions;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
-import app.gradior.web.plan.Kitchenware;
+import app.gradior.web.plan.KeptPlan;
+import app.gradior.web.plan.PlanBook;
 import app.gradior.web.plan.PlanForm;
-import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.plan.Planning;
 import app.gradior.web.pot.KitchenRing;
-import app.gradior.web.pot.PotMapper;
-import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
-import app.gradior.web.sauce.SauceReader;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -35,60 +30,58 @@ import tools.jackson.databind.json.JsonMapper;
 class CookController {
     private final CookBook cooks;
     private final SauceBook sauces;
-    private final SauceReader reader;
-    private final PotMapper pots;
-    private final Kitchenware kitchenware;
-    private final PotLearning learning;
+    private final Planning planning;
+    private final PlanBook plans;
     private final CookViews views;
     private final JsonMapper json;
 
     CookController(
-            CookBook cooks,
-            SauceBook sauces,
-            SauceReader reader,
-            PotMapper pots,
-            Kitchenware kitchenware,
-            PotLearning learning,
-            CookViews views,
-            JsonMapper json) {
+            CookBook cooks, SauceBook sauces, Planning planning, PlanBook plans, CookViews views, JsonMapper json) {
         this.cooks = cooks;
         this.sauces = sauces;
-        this.reader = reader;
-        this.pots = pots;
-        this.kitchenware = kitchenware;
-        this.learning = learning;
+        this.planning = planning;
+        this.plans = plans;
         this.views = views;
         this.json = json;
     }
 
+    /**
+     * Keeps the plan that was chosen and puts the sauce on; a plan that is kept already is followed as it was kept. Sent
+     * twice, it is started once.
+     *
+     * @param choices the choices of the plan, beside the ids
+     */
     @PostMapping("/cooks")
     String start(
             @InKitchen UUID kitchen,
             @RequestParam UUID cook,
+            @RequestParam UUID plan,
             @RequestParam UUID sauce,
-            @ModelAttribute("form") PlanForm form,
-            BindingResult errors) {
-        Sauce made = sauces.find(kitchen, sauce).orElseThrow(() -> new NotFound("sauce"));
-        ReadSauce read = reader.read(kitchen, made);
-        KitchenPot pot = pots.find(kitchen, form.pot()).orElseThrow(() -> new NotFound("pot"));
-        Target target = errors.hasErrors() ? null : form.target(errors);
-        if (target == null || read.obstacle().isPresent()) {
-            return "redirect:/sauces/" + sauce + "/plan";
+            @RequestParam Map<String, String> choices) {
+        Optional<KeptPlan> earlier =
+                plans.find(kitchen, plan).filter(p -> p.sauceId().equals(sauce));
+        Sauce made = earlier.flatMap(p -> sauces.version(kitchen, sauce, p.sauceVersion()))
+                .or(() -> sauces.find(kitchen, sauce))
+                .orElseThrow(() -> new NotFound("sauce"));
+        Planning.Planned planned =
+                planning.plan(kitchen, made, earlier.map(KeptPlan::form).orElseGet(() -> PlanForm.of(choices)));
+        if (planned.possible().filter(p -> p.chosen().outcome().isPresent()).isEmpty()) {
+            return "redirect:/sauces/" + sauce + "/plan?" + planned.form().query();
         }
-        Conditions conditions = kitchenware.conditions(kitchen, pot, form);
-        Kitchenware.refuseTooSmall(read.mixture(), conditions, errors);
-        if (errors.hasErrors()) {
-            return "redirect:/sauces/" + sauce + "/plan?pot=" + pot.id();
-        }
-        UUID ring =
-                kitchenware.ring(kitchen, form.ring(), pot).map(KitchenRing::id).orElse(null);
-        Knowledge knowledge = learning.lore(kitchen)
-                .about(PotLearning.place(pot.id(), ring, form.activity()))
-                .knowledge();
+        Planning.Possible possible = planned.possible().get();
+        KeptPlan kept = plans.keep(kitchen, plan, planned);
         UUID id = cooks.start(
                 kitchen,
                 cook,
-                new CookBook.Beginning(made, read.mixture(), pot, ring, conditions, knowledge, target),
+                new CookBook.Beginning(
+                        made,
+                        possible.planner().sauce(),
+                        possible.pot(),
+                        possible.ring().map(KitchenRing::id).orElse(null),
+                        possible.conditions(),
+                        possible.known().knowledge(),
+                        possible.target(),
+                        kept.id()),
                 cooks.now());
         return "redirect:/cooks/" + id;
     }

@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface CookMapper {
     String COLUMNS =
-            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, struck_at "
+            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, struck_at, plan_id "
                     + "from cook ";
 
     record EventRow(UUID id, String kind, Instant at, String body) {}
@@ -33,9 +33,10 @@ interface CookMapper {
     List<CookRow> finished(@Param("kitchen") UUID kitchen);
 
     @Insert("""
-            insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at)
+            insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at,
+              plan_id)
             values (#{cook.id}, #{kitchen}, #{cook.sauceId}, #{cook.sauceVersion}, #{cook.potId}, #{cook.ringId},
-              #{cook.sauceName}, #{cook.potName}, #{cook.startedAt})""")
+              #{cook.sauceName}, #{cook.potName}, #{cook.startedAt}, #{cook.planId})""")
     void insert(@Param("kitchen") UUID kitchen, @Param("cook") CookRow cook);
 
     @Update("update cook set struck_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")

@@ -7,6 +7,7 @@ import java.util.UUID;
  * That there is a cook, and what it is called; everything else of it is in its events.
  *
  * @param ringId null if it was not said
+ * @param planId the kept plan it follows; null if it follows none
  * @param struckAt when it was struck out of what is learnt; null if it counts
  */
 public record CookRow(
@@ -19,4 +20,5 @@ public record CookRow(
         String potName,
         Instant startedAt,
         Instant finishedAt,
-        Instant struckAt) {}
+        Instant struckAt,
+        UUID planId) {}

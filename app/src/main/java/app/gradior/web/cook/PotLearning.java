@@ -7,6 +7,8 @@ import app.gradior.plan.PotLore;
 import app.gradior.pot.Activity;
 import app.gradior.quantity.Interval;
 import app.gradior.web.pot.BoilOffMapper;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,8 +27,14 @@ public class PotLearning {
     /** What stands for a ring that was not said. */
     private static final UUID NO_RING = new UUID(0, 0);
 
+    private static final int MOST_BATCHES = 60;
+
     private final BoilOffMapper tests;
     private final CookBook cooks;
+
+    /** A finished cook takes no more events, so what it told stays; folding it again for every forecast would be dear. */
+    private final Cache<UUID, Optional<PotLore.Source>> sources =
+            Caffeine.newBuilder().maximumSize(20_000).build();
 
     PotLearning(BoilOffMapper tests, CookBook cooks) {
         this.tests = tests;
@@ -64,10 +72,10 @@ public class PotLearning {
     /** The latest finished batches that tell something. */
     public List<Batch> batches(UUID kitchen) {
         List<Batch> batches = new ArrayList<>();
-        for (CookBook.Kept kept : cooks.finished(kitchen).stream().limit(60).toList()) {
-            source(kept)
-                    .ifPresent(
-                            s -> batches.add(new Batch(kept.row(), s, kept.row().struckAt() != null)));
+        for (CookRow row :
+                cooks.finishedRows(kitchen).stream().limit(MOST_BATCHES).toList()) {
+            sources.get(row.id(), id -> source(cooks.find(kitchen, id)))
+                    .ifPresent(s -> batches.add(new Batch(row, s, row.struckAt() != null)));
         }
         return batches;
     }

@@ -2,24 +2,22 @@ package app.gradior.web.exchange;
 
 import app.gradior.cook.CookEvent;
 import app.gradior.plan.BoilOff;
-import app.gradior.plan.Knowledge;
-import app.gradior.plan.Target;
-import app.gradior.plan.Use;
+import app.gradior.plan.Route;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Mass;
 import app.gradior.web.account.Accounts;
 import app.gradior.web.cook.CookBook;
-import app.gradior.web.cook.PotLearning;
 import app.gradior.web.plan.Kitchenware;
+import app.gradior.web.plan.PlanBook;
 import app.gradior.web.plan.PlanForm;
+import app.gradior.web.plan.Planning;
 import app.gradior.web.pot.BoilOffMapper;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.KitchenRing;
 import app.gradior.web.pot.PotMapper;
 import app.gradior.web.pot.RingMapper;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceReader;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -32,8 +30,6 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import org.springframework.validation.BeanPropertyBindingResult;
-import org.springframework.validation.Errors;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Opens the demo kitchen from its file, once, where the application was started with one. */
@@ -46,9 +42,9 @@ public class Demo implements ApplicationRunner {
     private final PotMapper pots;
     private final RingMapper rings;
     private final BoilOffMapper tests;
-    private final PotLearning learning;
     private final KitchenFiles files;
-    private final SauceReader reader;
+    private final Planning planning;
+    private final PlanBook plans;
     private final CookBook cooks;
     private final Kitchenware kitchenware;
     private final JsonMapper json;
@@ -60,9 +56,9 @@ public class Demo implements ApplicationRunner {
             PotMapper pots,
             RingMapper rings,
             BoilOffMapper tests,
-            PotLearning learning,
             KitchenFiles files,
-            SauceReader reader,
+            Planning planning,
+            PlanBook plans,
             CookBook cooks,
             Kitchenware kitchenware,
             JsonMapper json,
@@ -72,9 +68,9 @@ public class Demo implements ApplicationRunner {
         this.pots = pots;
         this.rings = rings;
         this.tests = tests;
-        this.learning = learning;
         this.files = files;
-        this.reader = reader;
+        this.planning = planning;
+        this.plans = plans;
         this.cooks = cooks;
         this.kitchenware = kitchenware;
         this.json = json;
@@ -180,27 +176,23 @@ public class Demo implements ApplicationRunner {
             Map<String, UUID> ringsByName,
             Instant now) {
         PlanForm form = form(pot, ringsByName.get(batch.ring()), batch);
-        Errors errors = new BeanPropertyBindingResult(form, "form");
-        Target target = form.target(errors);
-        if (target == null) {
-            throw new IllegalStateException("the batch of " + batch.sauce() + " has no target: " + errors);
-        }
+        Planning.Planned planned = planning.plan(kitchen, sauce, form);
+        Planning.Possible possible = planned.possible()
+                .orElseThrow(() -> new IllegalStateException("the batch of " + batch.sauce() + " can't be: "
+                        + planned.problems().byField()));
         Instant start = now.minus(minutes(batch.startedMinutesAgo()));
-        UUID ring = form.ring();
-        Knowledge knowledge = learning.lore(kitchen)
-                .about(PotLearning.place(pot.id(), ring, form.activity()))
-                .knowledge();
         UUID cook = cooks.start(
                 kitchen,
                 UUID.randomUUID(),
                 new CookBook.Beginning(
                         sauce,
-                        reader.read(kitchen, sauce).mixture(),
+                        possible.planner().sauce(),
                         pot,
-                        ring,
-                        kitchenware.conditions(kitchen, pot, form),
-                        knowledge,
-                        target),
+                        form.ring(),
+                        possible.conditions(),
+                        possible.known().knowledge(),
+                        possible.target(),
+                        plans.keep(kitchen, UUID.randomUUID(), planned).id()),
                 start);
         for (KitchenFile.EventEntry entry : batch.events()) {
             cooks.append(kitchen, cook, event(entry, start.plus(minutes(entry.afterMinutes())), pot));
@@ -209,19 +201,20 @@ public class Demo implements ApplicationRunner {
 
     private static PlanForm form(KitchenPot pot, UUID ring, KitchenFile.BatchEntry batch) {
         KitchenFile.TargetEntry t = batch.target();
-        return new PlanForm(
-                pot.id(),
-                ring,
-                batch.activity(),
-                batch.lid(),
-                t.aim(),
-                t.amount(),
-                t.unit(),
-                t.way(),
-                t.part(),
-                t.basis() == null ? null : Target.Basis.valueOf(t.basis()),
-                t.use() == null ? null : Use.valueOf(t.use()),
-                t.served());
+        return PlanForm.of(Map.of())
+                .with("pot", pot.id())
+                .with("ring", ring)
+                .with("activity", batch.activity().name())
+                .with("lid", batch.lid())
+                .with("aim", t.aim().equals("use") ? "thick" : t.aim())
+                .with("amount", t.amount())
+                .with("unit", t.unit())
+                .with("way", t.way())
+                .with("part", t.part())
+                .with("basis", t.basis())
+                .with("use", t.use())
+                .with("served", t.served())
+                .with("route", Route.Kind.REDUCE.key());
     }
 
     private static CookEvent event(KitchenFile.EventEntry entry, Instant at, KitchenPot pot) {

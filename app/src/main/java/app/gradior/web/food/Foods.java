@@ -8,6 +8,8 @@ import app.gradior.measure.Measures;
 import app.gradior.quantity.Mass;
 import app.gradior.web.NotFound;
 import app.gradior.web.account.AccountMapper;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -26,6 +28,10 @@ public class Foods {
     private final AccountMapper accounts;
     private final JsonMapper json;
     private final Clock clock;
+    private final Cache<Words, Language> languages =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    private record Words(Habits habits, List<OwnFood> own) {}
 
     Foods(FoodMapper mapper, AccountMapper accounts, JsonMapper json, Clock clock) {
         this.mapper = mapper;
@@ -45,11 +51,15 @@ public class Foods {
         }
     }
 
+    /** The same habits and foods always give the very same language, so that what was read in it can be told by it. */
     public Language language(UUID kitchen) {
-        Habits habits = habits(kitchen);
+        return languages.get(new Words(habits(kitchen), own(kitchen)), words -> learn(words.habits(), words.own()));
+    }
+
+    private static Language learn(Habits habits, List<OwnFood> foods) {
         LineGrammar shipped = forMixes(habits);
         List<Ingredient> own = new ArrayList<>();
-        for (OwnFood food : own(kitchen)) {
+        for (OwnFood food : foods) {
             own.add(food.ingredient(IngredientTable.shipped().find(food.key()), shipped));
         }
         return new Language(LineGrammar.shipped().with(own, habits), habits, List.copyOf(own));

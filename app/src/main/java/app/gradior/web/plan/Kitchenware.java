@@ -3,6 +3,7 @@ package app.gradior.web.plan;
 import app.gradior.food.Mixture;
 import app.gradior.physics.ChoiOkos;
 import app.gradior.pot.Conditions;
+import app.gradior.pot.Pot;
 import app.gradior.pot.Ring;
 import app.gradior.pot.Room;
 import app.gradior.quantity.Altitude;
@@ -16,9 +17,9 @@ import app.gradior.web.pot.KitchenRing;
 import app.gradior.web.pot.RingMapper;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import org.springframework.validation.Errors;
 
 /** Puts a kitchen's room and rings together with a pot and what was chosen for it. */
 @Component
@@ -39,14 +40,24 @@ public class Kitchenware {
         return new Room(Celsius.of(row.roomC()), USUAL_HUMIDITY, Altitude.ofMetres(row.altitudeM()), row.hood());
     }
 
-    public Conditions conditions(UUID kitchen, KitchenPot pot, PlanForm form) {
-        Ring ring = ring(kitchen, form.ring(), pot).map(KitchenRing::ring).orElse(Ring.USUAL);
-        return new Conditions(pot.pot(), ring, form.activity(), PlanForm.lid(form.lid()), room(kitchen));
+    /** The air of a kitchen, as what was chosen on the page would have it. */
+    static Room room(Room kitchens, PlanForm form, Problems problems) {
+        OptionalDouble altitude = form.altitude(problems);
+        Room hooded = form.hood().map(kitchens::withHood).orElse(kitchens);
+        return altitude.isPresent() ? hooded.at(Altitude.ofMetres(altitude.getAsDouble())) : hooded;
+    }
+
+    static Conditions conditions(Pot pot, Optional<KitchenRing> ring, PlanForm form, Room room) {
+        return new Conditions(
+                pot, ring.map(KitchenRing::ring).orElse(Ring.USUAL), form.activity(), PlanForm.lid(form.lid()), room);
     }
 
     /** The ring chosen, or the one whose size is nearest to the pot's base. */
     public Optional<KitchenRing> ring(UUID kitchen, UUID chosen, KitchenPot pot) {
-        List<KitchenRing> all = rings.all(kitchen);
+        return ring(rings.all(kitchen), chosen, pot);
+    }
+
+    static Optional<KitchenRing> ring(List<KitchenRing> all, UUID chosen, KitchenPot pot) {
         return all.stream()
                 .filter(r -> r.id().equals(chosen))
                 .findFirst()
@@ -55,15 +66,22 @@ public class Kitchenware {
                                 Math.abs(a.sizeMm() - pot.baseMm()), Math.abs(b.sizeMm() - pot.baseMm()))));
     }
 
+    /** Whether a pot holds a sauce before it boils. */
+    static boolean holds(Pot pot, Mixture sauce) {
+        return !pot.overflowsWith(hot(sauce));
+    }
+
     /** Says beside the pot that it does not hold the sauce, if it does not even do so before it boils. */
-    public static void refuseTooSmall(Mixture sauce, Conditions conditions, Errors errors) {
-        Volume hot = ChoiOkos.volume(sauce, Celsius.of(95));
-        if (conditions.pot().overflowsWith(hot)) {
-            errors.rejectValue(
+    static void refuseTooSmall(Mixture sauce, Pot pot, Problems problems) {
+        if (!holds(pot, sauce)) {
+            problems.say(
                     "pot",
-                    "small",
-                    "This pot holds " + Math.round(conditions.pot().capacity().millilitres()) + " ml and the sauce is "
-                            + Math.round(hot.millilitres()) + " ml: take a larger one.");
+                    "This pot holds " + Math.round(pot.capacity().millilitres()) + " ml and the sauce is "
+                            + Math.round(hot(sauce).millilitres()) + " ml: take a larger one.");
         }
+    }
+
+    private static Volume hot(Mixture sauce) {
+        return ChoiOkos.volume(sauce, Celsius.of(95));
     }
 }

@@ -27,7 +27,7 @@ import java.util.Optional;
 public final class ReadSauce {
     private final WrittenSauce written;
     private final Conditions conditions;
-    private Made made;
+    private volatile Made made;
 
     /**
      * @param conditions the pot it is reckoned in: it decides the minutes, and hardly anything else
@@ -47,10 +47,12 @@ public final class ReadSauce {
 
     /** The sauce made from the first stage to the last. Reckoned when first asked for. */
     public Made made() {
-        if (made == null) {
-            made = written.make(conditions, Knowledge.NONE);
+        Made known = made;
+        if (known == null) {
+            known = written.make(conditions, Knowledge.NONE);
+            made = known;
         }
-        return made;
+        return known;
     }
 
     /** What a plan reduces: the sauce before its last reduction. */
@@ -61,6 +63,13 @@ public final class ReadSauce {
     /** Where the text says its last reduction is to stop. */
     public Optional<Target> target() {
         return made().finalReduction().map(FinalReduction::target);
+    }
+
+    /** The stage of the reduction that is planned; past the last where the text names none. */
+    public int planStage() {
+        return made().finalReduction()
+                .map(FinalReduction::stage)
+                .orElse(made().outcomes().size());
     }
 
     /** Everything that goes in, uncooked. */

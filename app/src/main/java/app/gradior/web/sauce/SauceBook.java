@@ -38,6 +38,11 @@ public class SauceBook {
         return mapper.versions(kitchen, id);
     }
 
+    /** A version by its number. */
+    public Optional<Sauce> version(UUID kitchen, UUID id, int number) {
+        return versions(kitchen, id).stream().filter(v -> v.version() == number).findFirst();
+    }
+
     @Transactional
     public Sauce add(UUID kitchen, String name, String text) {
         Sauce sauce = new Sauce(UUID.randomUUID(), 1, name.strip(), text, now());

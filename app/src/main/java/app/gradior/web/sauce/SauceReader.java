@@ -16,6 +16,8 @@ import app.gradior.sauce.WrittenSauce;
 import app.gradior.web.food.Foods;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -29,14 +31,24 @@ public class SauceReader {
 
     private final Foods foods;
     private final PotMapper pots;
+    private final Cache<Words, ReadSauce> kept =
+            Caffeine.newBuilder().maximumSize(500).build();
+
+    /** Everything that decides how a text is read. */
+    private record Words(String text, Foods.Language language, List<KitchenPot> pots) {}
 
     SauceReader(Foods foods, PotMapper pots) {
         this.foods = foods;
         this.pots = pots;
     }
 
+    /** Reads a sauce that is kept; the same words in the same language are read once. */
     public ReadSauce read(UUID kitchen, Sauce sauce) {
-        return read(kitchen, sauce.text());
+        return read(sauce, foods.language(kitchen), pots.all(kitchen));
+    }
+
+    private ReadSauce read(Sauce sauce, Foods.Language language, List<KitchenPot> all) {
+        return kept.get(new Words(sauce.text(), language, all), w -> read(w.text(), w.language(), w.pots()));
     }
 
     public ReadSauce read(UUID kitchen, String text) {
@@ -47,7 +59,7 @@ public class SauceReader {
     public List<ReadSauce> readAll(UUID kitchen, List<Sauce> sauces) {
         Foods.Language language = foods.language(kitchen);
         List<KitchenPot> all = pots.all(kitchen);
-        return sauces.stream().map(sauce -> read(sauce.text(), language, all)).toList();
+        return sauces.stream().map(sauce -> read(sauce, language, all)).toList();
     }
 
     static ReadSauce read(String text, Foods.Language language, List<KitchenPot> pots) {

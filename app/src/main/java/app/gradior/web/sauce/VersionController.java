@@ -51,7 +51,7 @@ class VersionController {
     @PostMapping("/{number}/restore")
     String restore(@InKitchen UUID kitchen, @PathVariable UUID id, @PathVariable int number) {
         Sauce latest = book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
-        Sauce old = version(book.versions(kitchen, id), number);
+        Sauce old = book.version(kitchen, id, number).orElseThrow(() -> new NotFound("version"));
         book.save(kitchen, latest, old.name(), old.text());
         return "redirect:/sauces/" + id;
     }

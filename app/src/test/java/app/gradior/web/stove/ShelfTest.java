@@ -26,6 +26,7 @@ class ShelfTest {
                 "pan",
                 NOW.minus(ago).minusSeconds(1800),
                 NOW.minus(ago),
+                null,
                 null);
         return Shelf.of(List.of(new CookBook.Kept(row, null)), NOW);
     }

@@ -1,0 +1,68 @@
+package app.gradior.web.plan;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
+import org.jsoup.helper.W3CDom;
+import org.springframework.context.ApplicationContext;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
+
+/** The cook's sheet as PDF, with the product's own fonts in it. */
+@Component
+class SheetPdf {
+    private static final Pattern RARE_FRACTION = Pattern.compile("[\u2150-\u215e]");
+
+    private final SpringTemplateEngine templates;
+    private final ApplicationContext beans;
+
+    SheetPdf(SpringTemplateEngine templates, ApplicationContext beans) {
+        this.templates = templates;
+        this.beans = beans;
+    }
+
+    byte[] of(SheetController.Sheet sheet) {
+        Context context = new Context(Locale.ENGLISH);
+        context.setVariable("sheet", sheet);
+        context.setVariable(
+                ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
+                new ThymeleafEvaluationContext(beans, null));
+        String html = spelledOut(templates.process("plan/sheet-pdf", context));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.useFont(() -> font("atkinson-400"), "Atkinson", 400, FontStyle.NORMAL, true);
+        builder.useFont(() -> font("atkinson-680"), "Atkinson", 700, FontStyle.NORMAL, true);
+        builder.useFont(() -> font("literata-560"), "Literata", 400, FontStyle.NORMAL, true);
+        // No address outside of the sheet is ever fetched.
+        builder.useUriResolver((base, uri) -> null);
+        builder.withW3cDocument(new W3CDom().fromJsoup(Jsoup.parse(html)), null);
+        builder.toStream(out);
+        try {
+            builder.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    /** The fonts on paper have halves and quarters only: other fractions are spelt 1/3. */
+    private static String spelledOut(String html) {
+        return RARE_FRACTION
+                .matcher(html)
+                .replaceAll(m ->
+                        Normalizer.normalize(m.group(), Normalizer.Form.NFKC).replace('\u2044', '/'));
+    }
+
+    private static InputStream font(String name) {
+        return SheetPdf.class.getResourceAsStream("/fonts-print/" + name + ".ttf");
+    }
+}

@@ -1,0 +1,146 @@
+package app.gradior.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.RunningApplication;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The plan board and the starch bench in the browser: drag, keys, routes, pins, phone. */
+@ExtendWith(RunningApplication.class)
+class BoardTest {
+    private static void open(Page page, String sauce, String query) {
+        page.navigate("/sauces");
+        page.locator("a.name", new Page.LocatorOptions().setHasText(sauce)).click();
+        page.waitForURL("**/sauces/*-*");
+        page.navigate(page.url() + "/plan?" + query);
+        assertThat(page.locator("#board .handle")).hasCount(1);
+    }
+
+    private static Page demo(int width, int height) {
+        Page page = Browsers.page(width, height, RunningApplication.address());
+        page.navigate("/signin");
+        Kitchens.button(page, "Try the demo kitchen").click();
+        page.waitForURL(RunningApplication.address() + "/");
+        return page;
+    }
+
+    private static void answered(Page page, Runnable what) {
+        page.waitForResponse(r -> r.url().contains("/plan?") && r.ok(), what);
+    }
+
+    @Test
+    void theHandleIsMovedByKeysAndByMouseAndTheRoutesFollow() {
+        Page page = demo(1280, 800);
+        open(page, "Plum and star anise dip", "use=GLAZE&route=reduce-then-slurry");
+        Locator grip = page.locator("#board .grip");
+        String before = grip.getAttribute("aria-valuetext");
+        assertThat(before).contains("lift").contains("arrowroot");
+        Kitchens.assertNoSeriousFaults(page);
+
+        grip.focus();
+        answered(page, () -> page.keyboard().press("PageDown"));
+        String thinner = grip.getAttribute("aria-valuetext");
+        assertThat(powder(thinner)).isGreaterThan(powder(before));
+        assertThat(page.locator(".route.taken h3")).containsText("Reduce, then slurry");
+        assertThat(grip).isFocused();
+
+        BoundingBox at = grip.boundingBox();
+        double x = at.x + at.width / 2;
+        double y = at.y + at.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + 120, y);
+        String dragged = grip.getAttribute("aria-valuetext");
+        assertThat(powder(dragged)).isLessThan(powder(thinner));
+        answered(page, () -> page.mouse().up());
+        assertThat(page.url()).contains("at=").contains("route=reduce-then-slurry");
+        String taken = page.locator(".route.taken").innerText();
+        page.reload();
+        assertThat(page.locator(".route.taken").innerText()).isEqualTo(taken);
+    }
+
+    private static double powder(String words) {
+        var matcher = Pattern.compile("lift ([0-9.]+) g").matcher(words);
+        assertThat(matcher.find()).as(words).isTrue();
+        return Double.parseDouble(matcher.group(1));
+    }
+
+    @Test
+    void choicesRedrawPinsStayAndARouteIsTakenToTheStove() {
+        Page page = demo(1280, 800);
+        open(page, "Roast red pepper sauce", "use=TOSS");
+        page.locator("#pin").click();
+        assertThat(page.locator("#pins section")).hasCount(1);
+        answered(page, () -> page.selectOption("#use", "DIP"));
+        assertThat(page.locator("#board .band")).hasCount(1);
+        assertThat(page.locator("#board .pinned")).hasCount(1);
+        page.locator("h1").click();
+        page.keyboard().press("p");
+        assertThat(page.locator("#pins section")).hasCount(2);
+        assertThat(page.locator("#pins")).containsText("reducing");
+        page.locator("#pins button").first().click();
+        assertThat(page.locator("#pins section")).hasCount(1);
+        answered(page, () -> page.locator("#use").selectOption("GRADE"));
+        assertThat(page.locator("#grade")).isVisible();
+        answered(page, () -> {
+            page.fill("#grade", "99");
+            page.locator("#grade").blur();
+        });
+        assertThat(page.locator("#grade-wrong")).containsText("between 0.5 and 8");
+        answered(page, () -> {
+            page.fill("#grade", "5");
+            page.locator("#grade").blur();
+        });
+        assertThat(page.locator("#grade-wrong")).isEmpty();
+        answered(page, () -> page.locator("input[name=route][value=slurry]").check());
+        assertThat(page.locator("#says")).containsText("Thicken it as it is");
+
+        page.locator("#keep").click();
+        page.waitForURL("**/plans/*");
+        assertThat(page.locator(".sheet")).containsText("after 3 of 3");
+        Kitchens.assertNoSeriousFaults(page);
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        assertThat(page.locator(".shelf")).isHidden();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.SCREEN));
+    }
+
+    @Test
+    void theBoardIsReadableOnAPhone() {
+        Page page = demo(390, 844);
+        open(page, "Blackcurrant and juniper glaze", "use=GLAZE&least=2&leastUnit=jars");
+        Kitchens.assertFitsAcross(page);
+        Kitchens.assertNoSeriousFaults(page);
+        assertThat(page.locator("#board.narrow")).hasCount(1);
+        double height = ((Number)
+                        page.evaluate("document.querySelector('#board .at-handle .b').getBoundingClientRect().height"))
+                .doubleValue();
+        assertThat(height).isGreaterThan(11);
+    }
+
+    @Test
+    void theStarchBenchAnswersWhileItIsAsked() {
+        Page page = demo(1280, 800);
+        page.navigate("/starch");
+        assertThat(page.locator(".bench-table tbody tr")).hasCount(8);
+        page.waitForResponse(r -> r.url().contains("/starch?"), () -> {
+            page.fill("#there", "30");
+            page.locator("#there").blur();
+        });
+        assertThat(page.locator("#answers-place")).containsText("Too thick: thin it with");
+        page.waitForResponse(r -> r.url().contains("/starch?"), () -> {
+            page.fill("#liquid", "something");
+            page.locator("#liquid").blur();
+        });
+        assertThat(page.locator("#liquid-wrong")).containsText("Write a liquid");
+        assertThat(page.locator("#liquid")).hasValue("something");
+        page.navigate("/starch");
+        assertThat(page.locator("#curves path")).hasCount(2);
+        Kitchens.assertNoSeriousFaults(page);
+    }
+}
