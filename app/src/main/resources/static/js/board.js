@@ -11,11 +11,11 @@ const NARROW = 620;
 
 /**
  * @param {SVGSVGElement} node
+ * @param {any} drawing
  * @param {{pinned: {label: string, drawing: any}[], moved: (point: any, settled: boolean) => void}} to
  */
-export function drawBoard(node, to) {
+export function drawBoard(node, drawing, to) {
   const d3 = /** @type {any} */ (window).d3;
-  const drawing = JSON.parse(node.dataset.drawing);
   const points = drawing.points;
   const svg = d3.select(node);
   svg.selectAll('*').remove();

@@ -61,10 +61,13 @@ function show(html) {
   if (radio) /** @type {HTMLElement | null} */ (outcome.querySelector(`input[name=route][value=${radio}]`))?.focus();
 }
 
+/** What the server computed. */
+const drawing = () => JSON.parse(document.getElementById('drawing').textContent);
+
 function draw() {
   const node = /** @type {any} */ (document.getElementById('board'));
   board = null;
-  if (node && /** @type {any} */ (window).d3) board = drawBoard(node, { pinned, moved });
+  if (node && /** @type {any} */ (window).d3) board = drawBoard(node, drawing(), { pinned, moved });
   showPins();
 }
 
@@ -121,7 +124,7 @@ function pin() {
   const taken = outcome.querySelector('.route.taken');
   const facts = [...(taken?.querySelectorAll('dl > div') ?? [])].slice(0, 6).map((row) => row.textContent.replace(/\s+/g, ' ').trim());
   const label = pinned.length && pinned[0].label === 'A' ? 'B' : 'A';
-  pinned = [...pinned.slice(-(MOST_PINS - 1)), { label, words: document.getElementById('says')?.querySelector('b')?.textContent ?? '', address: address(), drawing: { points: JSON.parse(node.dataset.drawing).points.map((p) => ({ g: p.g, served: p.served })) }, facts }];
+  pinned = [...pinned.slice(-(MOST_PINS - 1)), { label, words: document.getElementById('says')?.querySelector('b')?.textContent ?? '', address: address(), drawing: { points: drawing().points.map((p) => ({ g: p.g, served: p.served })) }, facts }];
   sessionStorage.setItem(PINS, JSON.stringify(pinned));
   draw();
 }

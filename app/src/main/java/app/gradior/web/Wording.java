@@ -42,6 +42,11 @@ public class Wording {
         return Preferred.ounces();
     }
 
+    /** Whether this kitchen reads degrees Fahrenheit first. */
+    public boolean fahrenheitFirst() {
+        return Preferred.fahrenheit();
+    }
+
     /** Level spoons of a powder as a cook counts them: "2 ½ tsp", "1 tbsp + 1 tsp". */
     public String spoons(double teaspoons) {
         double quarters = Math.max(1, Math.round(teaspoons * 4));
@@ -103,8 +108,18 @@ public class Wording {
         return number(grade.value(), 1);
     }
 
+    /** A number with so many digits behind the point, 0 to 3. Pages ask for hundreds: a general formatter took half their time. */
     public String number(double value, int digits) {
-        return String.format(Locale.ROOT, "%." + digits + "f", value);
+        if (!Double.isFinite(value) || Math.abs(value) > 1e12) {
+            return String.format(Locale.ROOT, "%." + digits + "f", value);
+        }
+        long unit = digits == 0 ? 1 : digits == 1 ? 10 : digits == 2 ? 100 : 1000;
+        long parts = Math.round(Math.abs(value) * unit);
+        String sign = value < 0 && parts > 0 ? "-" : "";
+        String whole = sign + parts / unit;
+        return digits == 0
+                ? whole
+                : whole + "." + Long.toString(unit + parts % unit).substring(1);
     }
 
     /** A day without its year: "8 Nov". By UTC, since only the reader's device knows where it is. */

@@ -5,6 +5,7 @@ import app.gradior.cook.CookEvent.Started;
 import app.gradior.food.Component;
 import app.gradior.food.Mixture;
 import app.gradior.plan.Knowledge;
+import app.gradior.plan.Slurry;
 import app.gradior.plan.Snapshot;
 import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
@@ -156,6 +157,10 @@ public final class Cook {
             onHeat = heat.on();
         } else if (event instanceof CookEvent.Added added) {
             remix(estimate.mixture().plus(added.mixture()), added.mixture().mass());
+        } else if (event instanceof CookEvent.SlurryPoured poured) {
+            pour(poured);
+        } else if (event instanceof CookEvent.PotChanged change) {
+            change(conditions.with(change.pot()));
         } else if (event instanceof CookEvent.Blended) {
             remix(estimate.mixture().blended(), Mass.ZERO);
         } else if (event instanceof CookEvent.Strained strained) {
@@ -166,6 +171,16 @@ public final class Cook {
             finish.yield().ifPresent(mass -> correct(Observation.weight(mass), true));
             finish.look().flatMap(look -> spoon(look, stove())).ifPresent(seen -> correct(seen, true));
         }
+    }
+
+    /** What goes in at the boil swells at once, even where it was said before the boil was. */
+    private void pour(CookEvent.SlurryPoured poured) {
+        Slurry.Poured slurry = Slurry.pour(
+                estimate.mixture(),
+                poured.starch(),
+                poured.powder(),
+                poured.water().kilograms() / poured.powder().kilograms());
+        remix(slurry.after(), poured.powder().plus(poured.water()));
     }
 
     private void change(Conditions now) {
@@ -358,8 +373,13 @@ public final class Cook {
     public Mass mostPossible(Instant moment) {
         double kilograms = started.mixture().mass().kilograms();
         for (CookEvent event : events) {
-            if (event instanceof CookEvent.Added added && !added.at().isAfter(moment)) {
+            if (event.at().isAfter(moment)) {
+                continue;
+            }
+            if (event instanceof CookEvent.Added added) {
                 kilograms += added.mixture().mass().kilograms();
+            } else if (event instanceof CookEvent.SlurryPoured poured) {
+                kilograms += poured.powder().plus(poured.water()).kilograms();
             }
         }
         return Mass.ofKilograms(kilograms * (1 + 4 * FILLING_LOG_SD) + 0.02);
@@ -402,6 +422,73 @@ public final class Cook {
                 .value();
         double middle = current.atStove().value();
         return Interval.normal(middle, Math.hypot(thicker - middle, other - middle));
+    }
+
+    /** The timers that have not been stopped, in the order in which they ring. */
+    public List<CookEvent.TimerStarted> timers() {
+        Set<UUID> stopped = new HashSet<>();
+        List<CookEvent.TimerStarted> timers = new ArrayList<>();
+        for (CookEvent event : events) {
+            if (event instanceof CookEvent.TimerStarted timer) {
+                timers.add(timer);
+            } else if (event instanceof CookEvent.TimerStopped stop) {
+                stopped.add(stop.timer());
+            }
+        }
+        timers.removeIf(timer -> stopped.contains(timer.id()));
+        timers.sort(Comparator.comparing(CookEvent.TimerStarted::rings));
+        return timers;
+    }
+
+    /** Whether a step was said to be done, by the latest word on it; empty if nothing was said. */
+    public Optional<Boolean> ticked(String step) {
+        Optional<Boolean> done = Optional.empty();
+        for (CookEvent event : events) {
+            if (event instanceof CookEvent.Ticked tick && tick.step().equals(step)) {
+                done = Optional.of(tick.done());
+            }
+        }
+        return done;
+    }
+
+    /** When it was last stirred; when it began to simmer if nobody said so. */
+    public Instant stirredAt() {
+        return events.stream()
+                .filter(CookEvent.Stirred.class::isInstance)
+                .map(CookEvent::at)
+                .reduce((a, b) -> b)
+                .orElse(simmersFrom);
+    }
+
+    /** Starch that went in as slurry, over all pours. */
+    public Mass starchPoured() {
+        return events.stream()
+                .filter(CookEvent.SlurryPoured.class::isInstance)
+                .map(event -> ((CookEvent.SlurryPoured) event).powder())
+                .reduce(Mass.ZERO, Mass::plus);
+    }
+
+    /** When the latest thing happened. */
+    public Instant lastHeard() {
+        return events.isEmpty() ? started.at() : events.get(events.size() - 1).at();
+    }
+
+    /**
+     * The range of the time left if it were weighed now and weighed what is expected: what a reading would be worth.
+     *
+     * @return empty if there is no time to narrow
+     */
+    public Optional<Interval> ifWeighed(Instant now) {
+        Forecast as = forecast(now);
+        if (as.minutesLeft().isEmpty() || as.reached()) {
+            return Optional.empty();
+        }
+        Mass tare = conditions.pot().tare();
+        List<CookEvent> more = new ArrayList<>(events);
+        more.add(started);
+        more.add(new CookEvent.Weighed(
+                new UUID(0, 0), now, tare.plus(as.current().mass()), tare));
+        return Cook.of(more).forecast(now).minutesLeft();
     }
 
     /** What the cook aims at. */

@@ -1,17 +1,20 @@
 package app.gradior.cook;
 
 import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
+import app.gradior.pot.Pot;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.SpoonCoat;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
@@ -44,10 +47,103 @@ public sealed interface CookEvent {
     /** Off the heat, or on it again. */
     record HeatSwitched(UUID id, Instant at, boolean on) implements CookEvent {}
 
-    /** Something went in. */
-    record Added(UUID id, Instant at, Mixture mixture) implements CookEvent {}
+    /**
+     * Something went in.
+     *
+     * @param typed the line it was said in; empty if it was not said in one
+     */
+    record Added(UUID id, Instant at, Mixture mixture, String typed) implements CookEvent {
+        public Added {
+            typed = typed == null ? "" : typed;
+        }
+
+        public Added(UUID id, Instant at, Mixture mixture) {
+            this(id, at, mixture, "");
+        }
+    }
 
     record Blended(UUID id, Instant at) implements CookEvent {}
+
+    /** Some of a slurry went in, at the boil. */
+    record SlurryPoured(UUID id, Instant at, StarchKind starch, Mass powder, Mass water) implements CookEvent {
+        /** @throws IllegalArgumentException if there is no starch in it */
+        public SlurryPoured {
+            if (powder.kilograms() <= 0) {
+                throw new IllegalArgumentException("a slurry needs starch but has " + powder.grams() + " g");
+            }
+        }
+    }
+
+    /** It was poured into another pot, of which something may have stayed behind in the first. */
+    record PotChanged(UUID id, Instant at, Pot pot) implements CookEvent {}
+
+    /** It was stirred and the base scraped. */
+    record Stirred(UUID id, Instant at) implements CookEvent {}
+
+    /** A step of the plan was done, or was not after all. */
+    record Ticked(UUID id, Instant at, String step, boolean done) implements CookEvent {}
+
+    /**
+     * A timer was set going.
+     *
+     * @param label what it is for, to be read when it rings
+     */
+    record TimerStarted(UUID id, Instant at, String label, Duration time) implements CookEvent {
+        private static final Duration LONGEST = Duration.ofHours(24);
+
+        /** @throws IllegalArgumentException if the time is not over nought or more than a day */
+        public TimerStarted {
+            if (time.isNegative() || time.isZero() || time.compareTo(LONGEST) > 0) {
+                throw new IllegalArgumentException("a timer runs from 1 s to 24 h but was set to " + time);
+            }
+        }
+
+        public Instant rings() {
+            return at.plus(time);
+        }
+    }
+
+    /** A timer was stopped, whether it had rung or not. */
+    record TimerStopped(UUID id, Instant at, UUID timer) implements CookEvent {}
+
+    /**
+     * How it tastes.
+     *
+     * @param level from −2, far too little, over 0, right, to 2, far too much
+     */
+    record Tasted(UUID id, Instant at, Flavour flavour, int level) implements CookEvent {
+        /** @throws IllegalArgumentException if the level is not from −2 to 2 */
+        public Tasted {
+            if (level < -2 || level > 2) {
+                throw new IllegalArgumentException("a taste goes from -2 to 2 but was " + level);
+            }
+        }
+    }
+
+    /** What a tongue tells. */
+    enum Flavour {
+        SALT,
+        SHARP,
+        SWEET,
+        HOT
+    }
+
+    /**
+     * It was filled into jars.
+     *
+     * @param jar what one of them was filled with
+     * @param count 1 to 200
+     * @param headspace left free under the rim
+     * @param leftOver what did not go into jars
+     */
+    record Jarred(UUID id, Instant at, Volume jar, int count, Length headspace, Volume leftOver) implements CookEvent {
+        /** @throws IllegalArgumentException if the count is not from 1 to 200 */
+        public Jarred {
+            if (count < 1 || count > 200) {
+                throw new IllegalArgumentException("1 to 200 jars are filled but not " + count);
+            }
+        }
+    }
 
     /** It went through a sieve, with these shares held back. */
     record Strained(UUID id, Instant at, Share solidsHeld, Share liquidHeld) implements CookEvent {}

@@ -69,7 +69,8 @@ public enum Caution {
         return cautions;
     }
 
-    private static boolean catches(Snapshot at, Activity activity) {
+    /** Whether it catches on the base at this activity: thick or sugary, at a simmer or more. */
+    public static boolean catches(Snapshot at, Activity activity) {
         boolean simmersOrMore = activity.compareTo(Activity.SIMMER) >= 0;
         return simmersOrMore
                 && (at.atStove().value() > CATCHING_GRADE || at.brix().value() > CATCHING_BRIX);

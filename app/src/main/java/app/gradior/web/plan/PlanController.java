@@ -55,6 +55,7 @@ class PlanController {
     private final BoilOffMapper tests;
     private final CookBook cooks;
     private final Wording say;
+    private final OffRequest pages;
     private final JsonMapper json;
 
     PlanController(
@@ -65,6 +66,7 @@ class PlanController {
             BoilOffMapper tests,
             CookBook cooks,
             Wording say,
+            OffRequest pages,
             JsonMapper json) {
         this.book = book;
         this.planning = planning;
@@ -73,6 +75,7 @@ class PlanController {
         this.tests = tests;
         this.cooks = cooks;
         this.say = say;
+        this.pages = pages;
         this.json = json;
     }
 
@@ -109,7 +112,6 @@ class PlanController {
         PlanForm form = planned.form();
         PotLore.Known known = possible.known();
         model.addAttribute("possible", possible);
-        model.addAttribute("looks", SpoonCoat.values());
         model.addAttribute("known", known);
         model.addAttribute(
                 "learnt",
@@ -120,11 +122,28 @@ class PlanController {
         model.addAttribute(
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
-        model.addAttribute("drawing", json.writeValueAsString(new BoardDrawing(possible, form, say).drawing()));
+        Reckoner.Pieces pieces =
+                reckoner.pieces(possible, form, say.ouncesFirst(), say.fahrenheitFirst(), () -> render(possible, form));
+        model.addAttribute("upper", pieces.upper());
+        model.addAttribute("lower", pieces.lower());
         model.addAttribute("beside", beside(planned, possible));
         model.addAttribute("mark", mark(kitchen, form));
-        model.addAttribute("potDrawing", PotDrawing.of(possible.pot().pot()));
-        model.addAttribute("jarMl", form.size("jarMl", new Problems()));
+    }
+
+    private Reckoner.Pieces render(Planning.Possible possible, PlanForm form) {
+        Map<String, Object> shown = Map.of(
+                "possible", possible,
+                "looks", SpoonCoat.values(),
+                "drawing", asScript(new BoardDrawing(possible, form, say).drawing()),
+                "potDrawing", PotDrawing.of(possible.pot().pot()),
+                "jarMl", form.size("jarMl", new Problems()));
+        return new Reckoner.Pieces(
+                pages.render("plan/board", "upper", shown), pages.render("plan/board", "lower", shown));
+    }
+
+    /** JSON that can stand within a script element of a page: nothing in it can end that element. */
+    private String asScript(Map<String, Object> drawing) {
+        return json.writeValueAsString(drawing).replace("<", "\\u003c");
     }
 
     /** The same in another pot: empty minutes where it does not hold the sauce or never gets there. */

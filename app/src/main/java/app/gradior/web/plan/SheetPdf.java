@@ -7,36 +7,25 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
-import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.helper.W3CDom;
-import org.springframework.context.ApplicationContext;
 import org.springframework.stereotype.Component;
-import org.thymeleaf.context.Context;
-import org.thymeleaf.spring6.SpringTemplateEngine;
-import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
 
 /** The cook's sheet as PDF, with the product's own fonts in it. */
 @Component
 class SheetPdf {
     private static final Pattern RARE_FRACTION = Pattern.compile("[\u2150-\u215e]");
 
-    private final SpringTemplateEngine templates;
-    private final ApplicationContext beans;
+    private final OffRequest pages;
 
-    SheetPdf(SpringTemplateEngine templates, ApplicationContext beans) {
-        this.templates = templates;
-        this.beans = beans;
+    SheetPdf(OffRequest pages) {
+        this.pages = pages;
     }
 
     byte[] of(SheetController.Sheet sheet) {
-        Context context = new Context(Locale.ENGLISH);
-        context.setVariable("sheet", sheet);
-        context.setVariable(
-                ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
-                new ThymeleafEvaluationContext(beans, null));
-        String html = spelledOut(templates.process("plan/sheet-pdf", context));
+        String html = spelledOut(pages.render("plan/sheet-pdf", null, Map.of("sheet", sheet)));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFont(() -> font("atkinson-400"), "Atkinson", 400, FontStyle.NORMAL, true);

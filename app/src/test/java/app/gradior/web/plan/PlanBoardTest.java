@@ -96,7 +96,7 @@ class PlanBoardTest {
     }
 
     private JsonNode drawing(Document page) {
-        return json.readTree(page.getElementById("board").attr("data-drawing"));
+        return json.readTree(page.getElementById("drawing").data());
     }
 
     private Planning.Possible possible(String query) {

@@ -1,0 +1,156 @@
+package app.gradior.bench;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Asks a running demo for boards and for its plainest page, so many at once, and says how long the answers took. Only ever
+ * of this machine, bounded in count, and it stops by itself.
+ */
+public final class BoardLoad {
+    private static final int AT_ONCE = 20;
+    private static final int WARM_UP = 1500;
+    private static final int MEASURED = 2000;
+
+    /** What a cook tries on a board: each has routes of its own. */
+    private static final List<String> CHOICES = List.of(
+            "use=GLAZE",
+            "use=GLAZE&lid=ajar",
+            "use=GLAZE&activity=LIVELY_SIMMER",
+            "use=DIP",
+            "use=TOSS&starch=corn",
+            "use=POUR&served=20",
+            "use=GLAZE&least=300",
+            "use=GLAZE&least=300&starch=arrowroot&school=1:1",
+            "use=GLAZE&hood=on",
+            "use=SPREAD&frozen=yes");
+
+    private final String address;
+    /** As many browsers as ask at once, each signed in for itself. */
+    private final List<HttpClient> browsers = new ArrayList<>();
+
+    private final AtomicInteger next = new AtomicInteger();
+
+    private BoardLoad(String address) {
+        this.address = address;
+    }
+
+    /** @param arguments the port of the running demo, on this machine */
+    public static void main(String[] arguments) throws Exception {
+        BoardLoad load = new BoardLoad("http://127.0.0.1:" + Integer.parseInt(arguments[0]));
+        load.run();
+    }
+
+    private void run() throws Exception {
+        for (int i = 0; i < AT_ONCE; i++) {
+            browsers.add(signedIn());
+        }
+        List<String> sauces = new ArrayList<>();
+        Matcher matcher = Pattern.compile("href=\"/sauces/([0-9a-f-]{36})\"").matcher(get("/sauces"));
+        while (matcher.find()) {
+            sauces.add(matcher.group(1));
+        }
+        List<String> boards = new ArrayList<>();
+        for (String sauce : sauces.stream().distinct().toList()) {
+            for (String choice : CHOICES) {
+                boards.add("/sauces/" + sauce + "/plan?" + choice);
+            }
+        }
+        System.out.println(boards.size() + " boards, " + AT_ONCE + " at once");
+        double board = measure("the board", boards);
+        double plain = measure("the plainest page", List.of("/pots/new"));
+        System.out.printf(Locale.ROOT, "a board costs %.2f times the plainest page%n", board / plain);
+    }
+
+    private HttpClient signedIn() throws IOException, InterruptedException {
+        HttpClient browser = HttpClient.newBuilder()
+                .cookieHandler(new CookieManager())
+                .followRedirects(HttpClient.Redirect.NORMAL)
+                .connectTimeout(Duration.ofSeconds(5))
+                .build();
+        String token = first("name=\"_csrf\" value=\"([^\"]+)\"", get(browser, "/signin"));
+        browser.send(
+                HttpRequest.newBuilder(URI.create(address + "/demo"))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString("_csrf=" + token))
+                        .build(),
+                HttpResponse.BodyHandlers.discarding());
+        return browser;
+    }
+
+    private String get(String path) throws IOException, InterruptedException {
+        return get(browsers.get(next.getAndIncrement() % browsers.size()), path);
+    }
+
+    private static String first(String pattern, String text) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        if (!matcher.find()) {
+            throw new IllegalStateException("no " + pattern + " in the page");
+        }
+        return matcher.group(1);
+    }
+
+    private String get(HttpClient browser, String path) throws IOException, InterruptedException {
+        HttpResponse<String> answer = browser.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("X-Fragment", "plan")
+                        .timeout(Duration.ofSeconds(20))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() != 200) {
+            throw new IllegalStateException(path + " answered " + answer.statusCode());
+        }
+        return answer.body();
+    }
+
+    /** Prints how long answers took and gives their mean in ms. */
+    private double measure(String what, List<String> paths) throws Exception {
+        times(paths, WARM_UP);
+        double[] times = times(paths, MEASURED);
+        Arrays.sort(times);
+        double mean = Arrays.stream(times).average().orElseThrow();
+        System.out.printf(
+                Locale.ROOT,
+                "%s: median %.1f ms, 95 of 100 within %.1f ms, mean %.1f ms%n",
+                what,
+                times[times.length / 2],
+                times[(int) (times.length * 0.95)],
+                mean);
+        return mean;
+    }
+
+    private double[] times(List<String> paths, int count) throws Exception {
+        ExecutorService cooks = Executors.newFixedThreadPool(AT_ONCE);
+        List<Callable<Double>> asks = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            String path = paths.get(i % paths.size());
+            asks.add(() -> {
+                long begun = System.nanoTime();
+                get(path);
+                return (System.nanoTime() - begun) / 1e6;
+            });
+        }
+        double[] times = new double[count];
+        int i = 0;
+        for (var answer : cooks.invokeAll(asks)) {
+            times[i++] = answer.get();
+        }
+        cooks.shutdown();
+        return times;
+    }
+}
