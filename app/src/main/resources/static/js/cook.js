@@ -1,82 +1,246 @@
-/** The cook page: sends what happens without leaving the page, keeps it current, gives every entry a key. */
-import { localTimes, sendingHeaders } from './page.js';
+/** The cook page: one press a reading, nothing lost without the network, current on every device. */
+import { localTimes } from './page.js';
 import { drawTimeline } from './timeline.js';
+import { Outbox } from './outbox.js';
+import { mayNotify, runClocks } from './clocks.js';
 
 const live = document.getElementById('live');
+const banner = document.getElementById('banner');
 const EVERY_MS = 20_000;
+/** How far the server's clock is ahead of this device's, ms. */
+let ahead = 0;
+const now = () => Date.now() + ahead;
+/** @type {{refused?: string} | null} What the server said of the entry that was just sent. */
+let said = null;
+let journal = '';
+
+function setClock() {
+  const at = live.querySelector('.cook')?.getAttribute('data-now');
+  if (at) ahead = Date.parse(at) - Date.now();
+}
 
 /** @param {string} html */
 function show(html) {
+  const open = live.querySelector('.log')?.hasAttribute('open');
   live.innerHTML = html;
+  if (open) live.querySelector('.log').setAttribute('open', '');
   localTimes(live);
+  setClock();
   drawTimeline();
+  tick?.();
 }
 
-live.addEventListener('submit', async (event) => {
-  const form = /** @type {HTMLFormElement} */ (event.target);
-  event.preventDefault();
-  const weighed = form.classList.contains('weigh');
-  try {
-    const answer = await fetch(form.action, {
-      method: 'POST',
-      headers: { ...sendingHeaders(), 'X-Fragment': 'live' },
-      body: new URLSearchParams(/** @type {any} */ (new FormData(form))),
-    });
+function newId() {
+  if (crypto.randomUUID) return crypto.randomUUID();
+  const b = crypto.getRandomValues(new Uint8Array(16));
+  b[6] = (b[6] & 15) | 64;
+  b[8] = (b[8] & 63) | 128;
+  const h = [...b].map((x) => x.toString(16).padStart(2, '0')).join('');
+  return `${h.slice(0, 8)}-${h.slice(8, 12)}-${h.slice(12, 16)}-${h.slice(16, 20)}-${h.slice(20)}`;
+}
+
+const outbox = new Outbox({
+  async sent(answer, entry) {
     if (answer.redirected) {
-      location.assign(answer.url);
-    } else if (answer.ok || answer.status === 422) {
-      show(await answer.text());
-      if (weighed) document.getElementById('weight').focus();
-    } else {
-      form.submit();
+      // It came off: the journal is next, once everything that waits is sent.
+      if (entry.post === live.dataset.post) journal = answer.url;
+      return;
     }
-  } catch {
-    say(form, 'The server does not answer. What you typed is still here: send it again. Sending twice is harmless.');
+    const read = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const refused = read.getElementById('refused');
+    said = { refused: refused?.textContent };
+    // What was refused is said beside its field, where that is open.
+    if (document.querySelector('dialog[open]')) refused?.remove();
+    const cook = read.querySelector('.cook');
+    if (entry.post === live.dataset.post && cook) show(cook.outerHTML);
+  },
+  count(n, why) {
+    if (n === 0 && journal) location.assign(journal);
+    banner.hidden = n === 0;
+    const many = `${n} ${n === 1 ? 'entry waits' : 'entries wait'} on this device`;
+    banner.textContent = why === 'signed out'
+      ? `◆ ${many}: sign in again in another tab, and they are sent.`
+      : `◆ The server is out of reach. ${many} and will be sent in order; timers go on.`;
+  },
+});
+
+document.addEventListener('submit', async (event) => {
+  const form = /** @type {HTMLFormElement} */ (event.target);
+  if (!form.hasAttribute('data-event')) return;
+  event.preventDefault();
+  const dialog = form.closest('dialog');
+  const fields = new URLSearchParams(/** @type {any} */ (new FormData(form, /** @type {SubmitEvent} */ (event).submitter)));
+  fields.set('event', newId());
+  if (dialog?.dataset.amends) fields.set('amends', dialog.dataset.amends);
+  if (fields.get('kind') === 'timer') mayNotify();
+  said = null;
+  await outbox.put({ post: live.dataset.post, body: fields.toString(), made: Date.now() });
+  if (!dialog) return;
+  if (said?.refused) {
+    form.querySelector('#refused')?.remove();
+    const p = document.createElement('p');
+    p.className = 'wrong';
+    p.id = 'refused';
+    p.setAttribute('role', 'alert');
+    p.textContent = said.refused;
+    form.append(p);
+    /** @type {HTMLElement | null} */ (form.querySelector('input[name=value]'))?.focus();
+  } else if (dialog.id === 'taste' || dialog.id === 'rescue') {
+    form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === /** @type {SubmitEvent} */ (event).submitter));
+  } else {
+    close(dialog);
+    form.reset();
   }
 });
 
-/** @param {HTMLFormElement} form @param {string} words */
-function say(form, words) {
-  const old = form.querySelector('.wrong');
-  const p = old ?? document.createElement('p');
-  p.className = 'wrong';
-  p.setAttribute('role', 'alert');
-  p.textContent = '▲ ' + words;
-  form.append(p);
+function openDialog(id, amends = '') {
+  const dialog = /** @type {HTMLDialogElement | null} */ (document.getElementById(id));
+  if (!dialog) return;
+  document.querySelectorAll('dialog[open]').forEach((other) => close(/** @type {HTMLDialogElement} */ (other)));
+  dialog.dataset.amends = amends;
+  dialog.querySelector('#refused')?.remove();
+  dialog.showModal();
+  if (id === 'rescue') rescue('TOO_THIN');
+  const field = /** @type {HTMLInputElement | null} */ (dialog.querySelector('input:not([type=hidden], [type=checkbox])'));
+  (field ?? dialog.querySelector('button'))?.focus();
+  field?.select?.();
 }
 
-/** Nothing that somebody is typing is replaced. */
-function busy() {
-  const field = document.activeElement;
-  const typed = [...live.querySelectorAll('input[name=value]')].some((i) => /** @type {HTMLInputElement} */ (i).value);
-  return typed || live.querySelector('details[open]') || (live.contains(field) && field.matches('select'));
+/** @param {HTMLDialogElement} dialog */
+function close(dialog) {
+  dialog.dataset.amends = '';
+  dialog.close();
 }
 
-setInterval(async () => {
-  if (busy() || document.hidden) return;
+async function rescue(trouble) {
+  const place = document.getElementById('rescue-in');
+  const answer = await fetch(`${place.dataset.src}?trouble=${trouble}`).catch(() => null);
+  if (answer?.ok && !answer.redirected) place.innerHTML = await answer.text();
+  else place.textContent = 'The server is out of reach: off the heat, stir, and taste.';
+}
+
+const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add' };
+document.addEventListener('click', (event) => {
+  const target = /** @type {HTMLElement} */ (event.target);
+  const button = target.closest('[data-open], [data-close], [data-amend], [data-rescue], .keypad button, #half-minute');
+  if (!button) return;
+  if (button.hasAttribute('data-open')) openDialog(button.getAttribute('data-open'));
+  else if (button.hasAttribute('data-close')) close(button.closest('dialog'));
+  else if (button.hasAttribute('data-amend')) openDialog(DIALOG_OF[button.getAttribute('data-amend')], button.getAttribute('data-id'));
+  else if (button.hasAttribute('data-rescue')) {
+    const trouble = button.getAttribute('data-rescue');
+    if (!button.closest('dialog')) openDialog('rescue');
+    rescue(trouble);
+  } else if (button.id === 'half-minute') countDown(button);
+  else press(button);
+});
+
+function countDown(button) {
+  let left = 30;
+  button.disabled = true;
+  const timer = setInterval(() => {
+    left -= 1;
+    button.textContent = left > 0 ? `${left} s` : 'Now: how far?';
+    if (left <= 0) {
+      clearInterval(timer);
+      button.disabled = false;
+      navigator.vibrate?.(300);
+    }
+  }, 1000);
+}
+
+/** A key of the keypad writes into the field above it. */
+function press(button) {
+  const field = /** @type {HTMLInputElement} */ (document.getElementById(button.parentElement.dataset.into));
+  const key = button.textContent;
+  field.value = key === '⌫' ? field.value.slice(0, -1) : field.value + key;
+  field.focus();
+}
+
+for (const field of document.querySelectorAll('input[data-keypad]')) {
+  const pad = document.createElement('div');
+  pad.className = 'keypad';
+  pad.dataset.into = field.id;
+  for (const key of ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫']) {
+    const button = document.createElement('button');
+    button.type = 'button';
+    button.textContent = key;
+    if (key === '⌫') button.setAttribute('aria-label', 'rub out');
+    pad.append(button);
+  }
+  field.after(pad);
+  field.addEventListener('wheel', (event) => {
+    const input = /** @type {HTMLInputElement} */ (field);
+    if (document.activeElement !== field || !Number.isFinite(Number(input.value))) return;
+    event.preventDefault();
+    input.value = String(Math.max(0, Number(input.value) - Math.sign(/** @type {WheelEvent} */ (event).deltaY)));
+  }, { passive: false });
+}
+
+const spread = /** @type {HTMLInputElement | null} */ (document.getElementById('spread'));
+spread?.addEventListener('input', () => {
+  document.querySelector('#plate .puddle').setAttribute('r', String(Number(spread.value) * 2.8));
+  document.querySelector('#plate output').textContent = `${spread.value} cm`;
+});
+
+async function refresh() {
   try {
     const answer = await fetch(live.dataset.live, { headers: { 'X-Fragment': 'live' } });
     if (answer.redirected) location.assign(answer.url);
-    else if (answer.ok && !busy()) show(await answer.text());
+    else if (answer.ok) show(await answer.text());
   } catch {
-    // Without the network the page stays as it is and asks again.
+    // Without the network the page stays as it is; what is entered waits in the outbox.
   }
-}, EVERY_MS);
+}
+setInterval(() => { if (!document.hidden) refresh(); }, EVERY_MS);
 
+/** Other devices' entries: the server says that there are some, the page asks for what they come to. */
+let stream = null;
+function listen() {
+  stream?.close();
+  stream = new EventSource(live.dataset.stream);
+  stream.addEventListener('changed', refresh);
+  stream.onerror = () => { if (stream.readyState === EventSource.CLOSED) setTimeout(listen, 3000); };
+}
+listen();
+addEventListener('pagehide', () => stream?.close());
+addEventListener('pageshow', (event) => { if (event.persisted) { listen(); refresh(); } });
+
+let lock = null;
+async function stayAwake() {
+  if (document.hidden || !('wakeLock' in navigator)) return;
+  lock = await navigator.wakeLock.request('screen').catch(() => null);
+}
+document.addEventListener('visibilitychange', () => { if (!document.hidden) { stayAwake(); refresh(); outbox.flush(); } });
+stayAwake();
+
+const KEYS = { w: 'weigh', d: 'dip', s: 'spoon', p: 'plate', j: 'jug', t: 'temp', a: 'taste', h: 'heat', l: 'lid', '+': 'add', m: 'timer', r: 'rescue', f: 'off' };
+const submit = (kind) => /** @type {HTMLFormElement | null} */ (live.querySelector(`input[value=${kind}]`)?.closest('form'))?.requestSubmit();
 document.addEventListener('keydown', (event) => {
-  const typing = /** @type {HTMLElement} */ (event.target).matches('input, select, textarea');
-  if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-  const field = { w: 'weight', h: 'heat', l: 'lid' }[event.key];
-  if (field) {
+  const target = /** @type {HTMLElement} */ (event.target);
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  const dialog = document.querySelector('dialog[open]');
+  if (dialog) {
+    const look = dialog.id === 'spoon' && /^[1-6]$/.test(event.key) ? dialog.querySelectorAll('button[name=choice]')[Number(event.key) - 1] : null;
+    if (look) /** @type {HTMLElement} */ (look).click();
+    return;
+  }
+  if (target.matches('input, select, textarea')) return;
+  const key = event.key.toLowerCase();
+  if (KEYS[key]) {
     event.preventDefault();
-    document.getElementById(field)?.focus();
-  } else if (event.key === 'b') {
-    /** @type {HTMLFormElement} */ (live.querySelector('input[value=simmers]')?.closest('form'))?.requestSubmit();
-  } else if (event.key === 'f') {
+    openDialog(KEYS[key]);
+  } else if (key === 'b') submit('simmers');
+  else if (key === ' ' && !target.matches('button, a, summary')) {
     event.preventDefault();
-    live.querySelector('details.off').setAttribute('open', '');
-    document.getElementById('yield').focus();
+    submit('stirred');
+  } else if (/^[1-9]$/.test(key)) {
+    /** @type {HTMLElement | null} */ (live.querySelector(`.chips [data-key="${key}"]:not(.here)`))?.click();
   }
 });
 
+setClock();
 drawTimeline();
+const tick = runClocks(now);
+addEventListener('resize', drawTimeline);
+outbox.flush();

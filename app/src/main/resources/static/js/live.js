@@ -36,7 +36,8 @@ function show(spot, live) {
 }
 
 async function ask() {
-  const spots = document.querySelectorAll('[data-feed]');
+  // What stands in a closed dialog needs no value yet.
+  const spots = [...document.querySelectorAll('[data-feed]')].filter((spot) => /** @type {HTMLElement} */ (spot).offsetParent !== null);
   const named = document.querySelectorAll('[data-device]');
   if (document.hidden || spots.length + named.length === 0) return;
   const answer = await fetch('/devices/live').catch(() => null);

@@ -1,5 +1,6 @@
 /** The plan: redraws as choices change, moves the handle, pins two settings beside each other. */
 import { drawBoard } from './board.js';
+import { conditional, tellProblems } from './choices.js';
 
 const form = /** @type {HTMLFormElement} */ (document.getElementById('choices'));
 const outcome = document.getElementById('outcome');
@@ -54,8 +55,7 @@ function show(html) {
   const onGrip = focused?.classList.contains('grip');
   const radio = focused?.matches('input[name=route]') ? focused.getAttribute('value') : null;
   outcome.innerHTML = html;
-  const problems = new Map([...outcome.querySelectorAll('[data-problem]')].map((li) => [li.getAttribute('data-problem'), li.textContent.replace('▲ ', '')]));
-  form.querySelectorAll('.wrong[data-of]').forEach((p) => { p.textContent = problems.get(p.getAttribute('data-of')) ?? ''; });
+  tellProblems(form, outcome);
   draw();
   if (onGrip) board?.focus();
   if (radio) /** @type {HTMLElement | null} */ (outcome.querySelector(`input[name=route][value=${radio}]`))?.focus();
@@ -86,15 +86,6 @@ function moved(point, settled) {
   ask();
 }
 
-/** Fields that only count beside another choice are shown with it. */
-function conditional() {
-  const chosen = new FormData(form);
-  for (const part of form.querySelectorAll('[data-when]')) {
-    const [name, value] = part.getAttribute('data-when').split('=');
-    part.toggleAttribute('hidden', chosen.get(name) !== value);
-  }
-}
-
 document.addEventListener('change', (event) => {
   const field = /** @type {HTMLInputElement} */ (event.target);
   if (field.form !== form || !field.name) return;
@@ -103,7 +94,7 @@ document.addEventListener('change', (event) => {
   if (['use', 'aim', 'least', 'leastUnit', 'frozen', 'amount'].includes(field.name)) {
     outcome.querySelectorAll('input[name=route]').forEach((radio) => { /** @type {HTMLInputElement} */ (radio).checked = false; });
   }
-  conditional();
+  conditional(form);
   ask();
 });
 form.addEventListener('click', (event) => {
@@ -167,5 +158,5 @@ document.addEventListener('keydown', (event) => {
   if (event.key === 'p') pin();
 });
 
-conditional();
+conditional(form);
 draw();

@@ -1,15 +1,9 @@
 /** The starch bench: asks as choices change and draws two starches over each other. */
+import { conditional, tellProblems } from './choices.js';
+
 const form = /** @type {HTMLFormElement} */ (document.getElementById('asks'));
 const place = document.getElementById('answers-place');
 let asked = 0;
-
-function conditional() {
-  const chosen = new FormData(form);
-  for (const part of form.querySelectorAll('[data-when]')) {
-    const [name, value] = part.getAttribute('data-when').split('=');
-    part.toggleAttribute('hidden', chosen.get(name) !== value);
-  }
-}
 
 async function ask() {
   const mine = ++asked;
@@ -22,8 +16,7 @@ async function ask() {
     return;
   }
   place.innerHTML = await answer.text();
-  const problems = new Map([...place.querySelectorAll('[data-problem]')].map((li) => [li.getAttribute('data-problem'), li.textContent.replace('▲ ', '')]));
-  form.querySelectorAll('.wrong[data-of]').forEach((p) => { p.textContent = problems.get(p.getAttribute('data-of')) ?? ''; });
+  tellProblems(form, place);
   draw();
 }
 
@@ -56,7 +49,7 @@ function draw() {
   });
 }
 
-form.addEventListener('change', () => { conditional(); ask(); });
+form.addEventListener('change', () => { conditional(form); ask(); });
 form.addEventListener('submit', (event) => { event.preventDefault(); ask(); });
-conditional();
+conditional(form);
 draw();

@@ -9,18 +9,24 @@ export function drawTimeline() {
   const start = new Date(drawing.start);
   const svg = d3.select(node);
   svg.selectAll('*').remove();
-  const bottom = 262;
+  // Drawn in the room there is, so that words keep their size.
+  const box = node.getBoundingClientRect();
+  const wide = box.width < 500 ? Math.max(280, Math.round(box.width)) : 640;
+  const right = wide - 18;
+  const tall = Math.max(150, Math.round((wide * box.height) / Math.max(1, box.width)));
+  svg.attr('viewBox', `0 0 ${wide} ${tall}`);
+  const bottom = tall - 38;
   const all = [...drawing.readings, ...drawing.planned, ...drawing.ahead];
-  const x = d3.scaleLinear([0, Math.max(10, d3.max(all, (p) => p.minutes))], [62, 622]);
+  const x = d3.scaleLinear([0, Math.max(10, d3.max(all, (p) => p.minutes))], [62, right]);
   const low = d3.min([...all.map((p) => p.low ?? p.grams), drawing.target ?? Infinity]);
   const y = d3.scaleLinear([low, d3.max(all, (p) => p.high ?? p.grams)], [bottom, 14]).nice(5);
 
   for (const grams of y.ticks(5)) {
-    svg.append('line').attr('class', 'grid').attr('x1', 62).attr('x2', 622).attr('y1', y(grams)).attr('y2', y(grams));
+    svg.append('line').attr('class', 'grid').attr('x1', 62).attr('x2', right).attr('y1', y(grams)).attr('y2', y(grams));
     svg.append('text').attr('class', 'lab').attr('x', 54).attr('y', y(grams) + 4).attr('text-anchor', 'end').text(`${grams} g`);
   }
-  svg.append('line').attr('class', 'axis').attr('x1', 62).attr('x2', 622).attr('y1', bottom).attr('y2', bottom);
-  for (const minutes of x.ticks(5)) {
+  svg.append('line').attr('class', 'axis').attr('x1', 62).attr('x2', right).attr('y1', bottom).attr('y2', bottom);
+  for (const minutes of x.ticks(wide < 500 ? 3 : 5)) {
     svg.append('text').attr('class', 'lab').attr('x', x(minutes)).attr('y', bottom + 22).attr('text-anchor', 'middle')
       .text(clock(new Date(start.getTime() + minutes * 60000)));
   }
@@ -35,8 +41,14 @@ export function drawTimeline() {
     svg.append('circle').attr('class', reading.used ? 'dot' : 'dot doubted').attr('cx', x(reading.minutes)).attr('cy', y(reading.grams)).attr('r', 5);
   }
   if (drawing.target) {
-    svg.append('line').attr('class', 'goal-line').attr('x1', 62).attr('x2', 622).attr('y1', y(drawing.target)).attr('y2', y(drawing.target));
+    svg.append('line').attr('class', 'goal-line').attr('x1', 62).attr('x2', right).attr('y1', y(drawing.target)).attr('y2', y(drawing.target));
     svg.append('text').attr('class', 'goal-text').attr('x', 70).attr('y', y(drawing.target) - 6).text(`${Math.round(drawing.target)} g`);
   }
-  svg.append('text').attr('class', 'lab').attr('x', 620).attr('y', 24).attr('text-anchor', 'end').text('– – as planned');
+  if (drawing.cross !== undefined && drawing.target && x(drawing.cross) < right) {
+    const at = x(drawing.cross);
+    svg.append('line').attr('class', 'crossing').attr('x1', at).attr('x2', at).attr('y1', y(drawing.target)).attr('y2', bottom);
+    svg.append('text').attr('class', 'heat-text halo').attr('x', at + (at > right - 80 ? -6 : 6)).attr('y', bottom - 8).attr('text-anchor', at > right - 80 ? 'end' : 'start')
+      .text(clock(new Date(start.getTime() + drawing.cross * 60000)));
+  }
+  svg.append('text').attr('class', 'lab').attr('x', right - 2).attr('y', 24).attr('text-anchor', 'end').text('– – as planned');
 }

@@ -1,5 +1,6 @@
 package app.gradior;
 
+import app.gradior.browser.Browsers;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -7,6 +8,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -21,7 +23,7 @@ import org.springframework.context.annotation.Primary;
  * The real application on the tests' own database, with a clock that the tests hold. Gives tests its beans, and itself
  * for those that need its address or restart it. (Spring's own extension needs a JUnit newer than 5.)
  */
-public final class RunningApplication implements ParameterResolver {
+public final class RunningApplication implements ParameterResolver, AfterEachCallback {
     private static ConfigurableApplicationContext context;
     private static final HeldClock CLOCK = new HeldClock();
 
@@ -86,6 +88,11 @@ public final class RunningApplication implements ParameterResolver {
 
     public static HeldClock clock() {
         return CLOCK;
+    }
+
+    @Override
+    public void afterEach(ExtensionContext test) {
+        Browsers.closePages();
     }
 
     @Override

@@ -35,6 +35,13 @@ public final class Browsers {
         return browser;
     }
 
+    /** Closes what a test opened: a cook page that stays open goes on asking. */
+    public static synchronized void closePages() {
+        if (browser != null) {
+            List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+        }
+    }
+
     /** A browser of its own, with no cookies. */
     static Page page(int width, int height, String address) {
         BrowserContext context = browser()

@@ -2,14 +2,18 @@ package app.gradior.web;
 
 import app.gradior.cook.CookEvent;
 import app.gradior.food.IngredientTable;
+import app.gradior.food.StarchKind;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
+import app.gradior.pot.Material;
+import app.gradior.pot.Pot;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.SpoonCoat;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +39,22 @@ final class EveryEvent {
                 new CookEvent.PlateSpreadRead(id(11), at, Length.ofCentimetres(9), Celsius.of(30)),
                 new CookEvent.TemperatureRead(id(12), at, Celsius.of(101)),
                 new CookEvent.HeatSwitched(id(13), at, false),
-                new CookEvent.Confirmed(id(14), at, id(7)));
+                new CookEvent.Confirmed(id(14), at, id(7)),
+                new CookEvent.SlurryPoured(id(15), at, StarchKind.ARROWROOT, Mass.ofGrams(3), Mass.ofGrams(6)),
+                new CookEvent.PotChanged(
+                        id(16),
+                        at,
+                        Pot.straight(
+                                Length.ofCentimetres(28), Length.ofCentimetres(7), Material.STEEL, Mass.ofGrams(1500))),
+                new CookEvent.Stirred(id(17), at),
+                new CookEvent.Ticked(id(18), at, "slurry", true),
+                new CookEvent.TimerStarted(id(19), at, "taste it", Duration.ofMinutes(5)),
+                new CookEvent.TimerStopped(id(20), at, id(19)),
+                new CookEvent.Tasted(id(21), at, CookEvent.Flavour.SHARP, -1),
+                new CookEvent.Jarred(
+                        id(22), at, Volume.ofMillilitres(250), 2, Length.ofMillimetres(15), Volume.ofMillilitres(40)),
+                new CookEvent.Added(
+                        id(23), at, IngredientTable.shipped().get("honey").of(Mass.ofGrams(5)), "1 tsp honey"));
     }
 
     private static UUID id(int n) {

@@ -28,9 +28,6 @@ public record StagedSauce(List<Operation> operations) {
     /** A sauce stops steaming visibly long before it can be finished with butter. */
     private static final double OFF_HEAT_K = 15;
 
-    /** How many times more of the solids than of the liquid a sieve holds; an estimate. */
-    private static final double SOLIDS_TO_LIQUID = 12;
-
     /** @throws IllegalArgumentException if there are none or too many operations */
     public StagedSauce {
         if (operations.isEmpty() || operations.size() > MOST_OPERATIONS) {
@@ -162,23 +159,9 @@ public record StagedSauce(List<Operation> operations) {
         }
 
         private Result sieved(Operation.StrainLeaving leaving) {
-            double all = mixture.mass().kilograms();
-            double wanted = Math.min(leaving.left().kilograms(), all);
-            // A sieve holds the solids first; what more is left behind is liquid that clings.
-            double low = 0;
-            double high = 1;
-            for (int i = 0; i < 60; i++) {
-                double middle = (low + high) / 2;
-                double left = all - sieved(middle).mass().kilograms();
-                low = left < wanted ? middle : low;
-                high = left < wanted ? high : middle;
-            }
-            mixture = sieved(high);
+            Sieve sieve = Sieve.leaving(mixture, leaving.left());
+            mixture = mixture.strained(sieve.solidsHeld(), sieve.liquidHeld());
             return done(leaving, NO_TIME);
-        }
-
-        private Mixture sieved(double liquidHeld) {
-            return mixture.strained(Share.of(Math.min(1, SOLIDS_TO_LIQUID * liquidHeld)), Share.of(liquidHeld));
         }
 
         private Result simmered(Operation.SimmerFor simmer) {

@@ -17,7 +17,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -122,28 +125,47 @@ public class CookBook {
         }
     }
 
-    /**
-     * Appends an event; one that is there already changes nothing.
-     *
-     * @throws NotFound if the kitchen has no such cook
-     * @throws Refused if the event can't be
-     */
+    /** Appends one event. */
     @Transactional
     public Kept append(UUID kitchen, UUID cookId, CookEvent event) {
+        return append(kitchen, cookId, cook -> List.of(event));
+    }
+
+    /**
+     * Appends events, all or none; those that are there already change nothing.
+     *
+     * @param made makes them of the cook as it is, under its lock
+     * @throws NotFound if the kitchen has no such cook
+     * @throws Refused if one of them can't be
+     */
+    @Transactional
+    public Kept append(UUID kitchen, UUID cookId, Function<Cook, List<CookEvent>> made) {
         CookRow row = mapper.lock(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
         List<CookMapper.EventRow> rows = mapper.events(kitchen, cookId);
-        if (rows.stream().noneMatch(r -> r.id().equals(event.id()))) {
-            check(row, fold(rows), rows.size(), event);
-            store(kitchen, cookId, event);
-            if (event instanceof CookEvent.Finished) {
-                mapper.finish(kitchen, cookId, event.at());
+        Set<UUID> there = rows.stream().map(CookMapper.EventRow::id).collect(Collectors.toSet());
+        Cook cook = fold(rows);
+        int count = rows.size();
+        for (CookEvent event : made.apply(cook)) {
+            if (!there.contains(event.id())) {
+                check(row, cook, count++, event);
+                store(kitchen, cookId, event);
+                if (event instanceof CookEvent.Finished) {
+                    mapper.finish(kitchen, cookId, event.at());
+                }
             }
         }
         return find(kitchen, cookId);
     }
 
+    /** The number of the latest event of a cook; 0 if the kitchen has no such cook. */
+    public long latest(UUID kitchen, UUID cookId) {
+        return mapper.latest(kitchen, cookId);
+    }
+
     private void check(CookRow row, Cook cook, int events, CookEvent event) {
-        if (row.finishedAt() != null) {
+        // What happened before it came off may still arrive from a device that was out of reach: it is kept.
+        if (row.finishedAt() != null
+                && (event instanceof CookEvent.Finished || !event.at().isBefore(row.finishedAt()))) {
             throw new Refused("This cook is finished: it stands in the journal.");
         }
         if (events >= MOST_EVENTS) {
@@ -159,6 +181,11 @@ public class CookBook {
         } else if (event instanceof CookEvent.Undone undone
                 && cook.events().stream().noneMatch(e -> e.id().equals(undone.event()))) {
             throw new Refused("That entry is not part of this cook any more.");
+        } else if (event instanceof CookEvent.PotChanged change
+                && change.pot()
+                        .overflowsWith(cook.forecast(event.at()).current().volume())) {
+            throw new Refused("That pot holds " + say.millilitres(change.pot().capacity())
+                    + ", less than there is: take a larger one.");
         }
     }
 

@@ -1,16 +1,23 @@
 package app.gradior.web.cook;
 
+import app.gradior.cook.Rescue;
+import app.gradior.food.StarchKind;
 import app.gradior.pot.Activity;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.NotFound;
+import app.gradior.web.Wording;
 import app.gradior.web.account.InKitchen;
+import app.gradior.web.food.Foods;
 import app.gradior.web.plan.KeptPlan;
 import app.gradior.web.plan.PlanBook;
 import app.gradior.web.plan.PlanForm;
 import app.gradior.web.plan.Planning;
+import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.KitchenRing;
+import app.gradior.web.pot.PotMapper;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceReader;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
@@ -33,15 +40,32 @@ class CookController {
     private final Planning planning;
     private final PlanBook plans;
     private final CookViews views;
+    private final SauceReader reader;
+    private final Foods foods;
+    private final PotMapper pots;
+    private final Wording say;
     private final JsonMapper json;
 
     CookController(
-            CookBook cooks, SauceBook sauces, Planning planning, PlanBook plans, CookViews views, JsonMapper json) {
+            CookBook cooks,
+            SauceBook sauces,
+            Planning planning,
+            PlanBook plans,
+            CookViews views,
+            SauceReader reader,
+            Foods foods,
+            PotMapper pots,
+            Wording say,
+            JsonMapper json) {
         this.cooks = cooks;
         this.sauces = sauces;
         this.planning = planning;
         this.plans = plans;
         this.views = views;
+        this.reader = reader;
+        this.foods = foods;
+        this.pots = pots;
+        this.say = say;
         this.json = json;
     }
 
@@ -104,7 +128,7 @@ class CookController {
         if (kept.row().finishedAt() != null) {
             return "redirect:/journal/" + id;
         }
-        return page(kept, fragment, model);
+        return page(kitchen, kept, fragment, model);
     }
 
     @PostMapping("/cooks/{id}/events")
@@ -116,26 +140,58 @@ class CookController {
             Model model,
             HttpServletResponse response) {
         CookBook.Kept kept = cooks.find(kitchen, id);
+        EventForm.Kitchen known = EventForm.Kitchen.of(
+                foods.language(kitchen).grammar(),
+                pot -> pots.find(kitchen, pot).map(KitchenPot::pot));
         try {
-            kept = cooks.append(kitchen, id, form.event(kept.cook(), cooks.now()));
+            kept = cooks.append(kitchen, id, cook -> form.events(cook, known, cooks.now()));
         } catch (CookBook.Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("refused", refused.getMessage());
-            model.addAttribute("sent", form);
-            return page(kept, fragment, model);
+            return page(kitchen, kept, fragment, model);
         }
         if (kept.row().finishedAt() != null) {
             return "redirect:/journal/" + id;
         }
-        return fragment == null ? "redirect:/cooks/" + id : page(kept, fragment, model);
+        return fragment == null ? "redirect:/cooks/" + id : page(kitchen, kept, fragment, model);
     }
 
-    private String page(CookBook.Kept kept, String fragment, Model model) {
-        CookView view = views.of(kept);
-        model.addAttribute("view", view);
-        model.addAttribute("chart", json.writeValueAsString(view.drawing()));
+    /** What is to be done when it went wrong, computed for what is in the pot now. */
+    @GetMapping("/cooks/{id}/rescue")
+    String rescue(
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "TOO_THIN") Rescue.Trouble trouble,
+            Model model) {
+        model.addAttribute("page", live(kitchen, cooks.find(kitchen, id)));
+        model.addAttribute("trouble", trouble);
+        model.addAttribute("troubles", Rescue.Trouble.values());
+        return "cook/rescue";
+    }
+
+    private CookPage live(UUID kitchen, CookBook.Kept kept) {
+        CookRow row = kept.row();
+        Sauce sauce =
+                sauces.version(kitchen, row.sauceId(), row.sauceVersion()).orElseThrow(() -> new NotFound("sauce"));
+        return new CookPage(
+                views.of(kept),
+                row.planId() == null ? Optional.empty() : plans.find(kitchen, row.planId()),
+                reader.read(kitchen, sauce),
+                cooks.now(),
+                say);
+    }
+
+    private String page(UUID kitchen, CookBook.Kept kept, String fragment, Model model) {
+        CookPage page = live(kitchen, kept);
+        model.addAttribute("page", page);
+        model.addAttribute("view", page.getView());
+        model.addAttribute("chart", json.writeValueAsString(page.getView().drawing()));
+        model.addAttribute(
+                "others", cooks.underWay(kitchen).stream().map(views::of).toList());
         model.addAttribute("activities", Activity.values());
         model.addAttribute("looks", SpoonCoat.values());
+        model.addAttribute("pots", pots.all(kitchen));
+        model.addAttribute("starches", StarchKind.values());
         return "live".equals(fragment) ? "cook/cook :: live" : "cook/cook";
     }
 }

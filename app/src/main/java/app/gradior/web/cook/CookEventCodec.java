@@ -53,6 +53,14 @@ class CookEventCodec {
         @JsonSubTypes.Type(value = CookEvent.Undone.class, name = "undone"),
         @JsonSubTypes.Type(value = CookEvent.Confirmed.class, name = "confirmed"),
         @JsonSubTypes.Type(value = CookEvent.Finished.class, name = "finished"),
+        @JsonSubTypes.Type(value = CookEvent.SlurryPoured.class, name = "slurry"),
+        @JsonSubTypes.Type(value = CookEvent.PotChanged.class, name = "pot"),
+        @JsonSubTypes.Type(value = CookEvent.Stirred.class, name = "stirred"),
+        @JsonSubTypes.Type(value = CookEvent.Ticked.class, name = "ticked"),
+        @JsonSubTypes.Type(value = CookEvent.TimerStarted.class, name = "timer"),
+        @JsonSubTypes.Type(value = CookEvent.TimerStopped.class, name = "timer-stopped"),
+        @JsonSubTypes.Type(value = CookEvent.Tasted.class, name = "tasted"),
+        @JsonSubTypes.Type(value = CookEvent.Jarred.class, name = "jarred"),
         @JsonSubTypes.Type(value = CookEvent.Weighed.class, name = "weighed"),
         @JsonSubTypes.Type(value = CookEvent.Dipped.class, name = "dipped"),
         @JsonSubTypes.Type(value = CookEvent.Jugged.class, name = "jugged"),
@@ -70,6 +78,7 @@ class CookEventCodec {
         @JsonSubTypes.Type(value = Target.ForUse.class, name = "use"),
         @JsonSubTypes.Type(value = Target.AtGrade.class, name = "grade"),
         @JsonSubTypes.Type(value = Target.AtStoveGrade.class, name = "stove-grade"),
+        @JsonSubTypes.Type(value = Target.AtBoilingPoint.class, name = "boils"),
         @JsonSubTypes.Type(value = Target.AtBrix.class, name = "brix")
     })
     @JsonIgnoreProperties({"thickness", "isThickness"})

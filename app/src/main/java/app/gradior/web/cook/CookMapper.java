@@ -50,6 +50,10 @@ interface CookMapper {
             where kitchen_id = #{kitchen} and cook_id = #{cook} order by seq""")
     List<EventRow> events(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
 
+    @Select("""
+            select coalesce(max(seq), 0) from cook_event where kitchen_id = #{kitchen} and cook_id = #{cook}""")
+    long latest(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
+
     /** Stores an event; a second one of the same id changes nothing. */
     @Insert("""
             insert ignore into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body)

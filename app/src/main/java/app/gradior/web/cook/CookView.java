@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** A cook as its page shows it at one moment. */
 public final class CookView {
@@ -26,6 +27,7 @@ public final class CookView {
     private final Forecast planned;
     private final Wording say;
     private final PlanWords words;
+    private final EntryWords entryWords;
 
     CookView(CookBook.Kept kept, Instant now, Wording say, PlanWords words) {
         this.kept = kept;
@@ -35,6 +37,7 @@ public final class CookView {
                 Cook.of(List.of(kept.cook().started())).forecast(kept.row().startedAt());
         this.say = say;
         this.words = words;
+        this.entryWords = new EntryWords(say);
     }
 
     public CookRow getRow() {
@@ -87,7 +90,16 @@ public final class CookView {
     }
 
     /** Something that happened, said in words. */
-    public record Entry(CookEvent event, String words, boolean questioned, boolean undoable) {}
+    public record Entry(CookEvent event, String words, boolean questioned, boolean undoable) {
+        /** The kind of the form that can amend it; empty if it can only be undone. */
+        public String amendable() {
+            String kind = CookEventCodec.kind(event);
+            return AMENDABLE.contains(kind) ? kind : "";
+        }
+    }
+
+    private static final Set<String> AMENDABLE =
+            Set.of("weighed", "dipped", "jugged", "spoon", "plate", "temperature", "tasted", "added", "slurry");
 
     /** What happened so far, the latest first. */
     public List<Entry> getEntries() {
@@ -95,8 +107,10 @@ public final class CookView {
         for (CookEvent event : kept.cook().events()) {
             boolean questioned = kept.cook().told().stream()
                     .anyMatch(t -> t.questioned() && t.reading().id().equals(event.id()));
-            boolean confirms = event instanceof CookEvent.Undone || event instanceof CookEvent.Confirmed;
-            if (!confirms) {
+            boolean aside = event instanceof CookEvent.Undone
+                    || event instanceof CookEvent.Confirmed
+                    || event instanceof CookEvent.TimerStopped;
+            if (!aside) {
                 entries.add(0, new Entry(event, said(event), questioned, !(event instanceof CookEvent.Finished)));
             }
         }
@@ -104,31 +118,7 @@ public final class CookView {
     }
 
     private String said(CookEvent event) {
-        if (event instanceof CookEvent.Weighed weighed) {
-            return say.grams(weighed.net()) + " weighed";
-        }
-        if (event instanceof CookEvent.HeatChanged heat) {
-            return "heat to a " + heat.activity().label();
-        }
-        if (event instanceof CookEvent.LidChanged lid) {
-            return "lid " + lidWords(PlanForm.keyOf(lid.lid()));
-        }
-        if (event instanceof CookEvent.Simmers) {
-            return "it simmers";
-        }
-        if (event instanceof CookEvent.SpoonLooked spoon) {
-            return "spoon: " + spoon.look().words();
-        }
-        if (event instanceof CookEvent.Finished finished) {
-            return "taken off"
-                    + finished.yield().map(m -> ", " + say.grams(m)).orElse("")
-                    + finished.look().map(l -> "; " + l.words()).orElse("");
-        }
-        return CookEventCodec.kind(event);
-    }
-
-    static String lidWords(String key) {
-        return key.equals("screen") ? "splatter screen" : key;
+        return entryWords.of(event);
     }
 
     /** What the latest reading changed, in a line; empty before the first. */
@@ -139,10 +129,7 @@ public final class CookView {
         }
         Cook.Told last = told.get(told.size() - 1);
         if (last.questioned()) {
-            return Optional.of(
-                    "A weight of " + say.grams(last.measured() * 1000) + " does not fit what came before: about "
-                            + say.about(last.expected() * 1000)
-                            + " was expected. Is it mistyped, or was the pot left out? It is not counted until you say it is right.");
+            return Optional.of(questioned(last));
         }
         List<CookEvent> before = new ArrayList<>();
         before.add(kept.cook().started());
@@ -152,13 +139,62 @@ public final class CookView {
                 .forEach(before::add);
         Forecast then = Cook.of(before).forecast(last.reading().at());
         Forecast after = kept.cook().forecast(last.reading().at());
-        String losing = "Losing " + Math.round(after.loss().gramsPerMinute()) + " g a minute"
-                + (Math.round(then.loss().gramsPerMinute())
-                                == Math.round(after.loss().gramsPerMinute())
-                        ? ", as thought"
-                        : ", not " + Math.round(then.loss().gramsPerMinute()));
-        return Optional.of(say.grams(last.measured() * 1000) + " weighed. " + losing + later(then, after) + ".");
+        return Optional.of(capital(said(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
     }
+
+    private String questioned(Cook.Told last) {
+        if (last.reading() instanceof CookEvent.Weighed weighed) {
+            double tare = weighed.tare().grams();
+            double off = last.measured() * 1000 - last.expected() * 1000;
+            String guess = Math.abs(off + tare) < 0.1 * last.expected() * 1000
+                    ? "Was it weighed without the pot? Then it is " + say.grams(last.measured() * 1000 + tare) + "."
+                    : Math.abs(off - tare) < 0.1 * last.expected() * 1000
+                            ? "Is the pot in it still? Then it is " + say.grams(last.measured() * 1000 - tare) + "."
+                            : "Is it mistyped?";
+            return "A weight of " + say.grams(last.measured() * 1000) + " does not fit what came before: about "
+                    + say.about(last.expected() * 1000) + " was expected. " + guess
+                    + " It is not counted until you say it is right.";
+        }
+        return capital(said(last.reading()))
+                + " does not fit what came before. Is it mistyped? It is not counted until you say it is right.";
+    }
+
+    /** What a reading changed: the pace if it did, else the thickness. */
+    private String changed(Forecast then, Forecast after) {
+        long paceThen = Math.round(then.loss().gramsPerMinute());
+        long pace = Math.round(after.loss().gramsPerMinute());
+        double thicker = after.current().warm().value() - then.current().warm().value();
+        if (pace == paceThen && Math.abs(thicker) >= 0.1) {
+            return (thicker > 0 ? "Thicker" : "Thinner") + " than thought by " + say.number(Math.abs(thicker), 1)
+                    + " of a grade";
+        }
+        return "Losing " + pace + " g a minute" + (pace == paceThen ? ", as thought" : ", not " + paceThen);
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+
+    /** Two hands that did the same thing differently within half a minute: both stand, the later one counts. */
+    public Optional<String> getConflict() {
+        List<CookEvent> events = kept.cook().events();
+        for (int i = events.size() - 1; i > 0; i--) {
+            CookEvent late = events.get(i);
+            CookEvent early = events.get(i - 1);
+            boolean sameKind = late.getClass() == early.getClass()
+                    && (late instanceof CookEvent.LidChanged || late instanceof CookEvent.HeatChanged);
+            boolean close = Duration.between(early.at(), late.at()).compareTo(TWO_HANDS) < 0;
+            boolean fresh = Duration.between(late.at(), now).compareTo(TOLD_FOR) < 0;
+            if (sameKind && close && fresh && !said(late).equals(said(early))) {
+                return Optional.of("Two hands at once: " + said(early) + " and " + said(late)
+                        + ". Both are kept; the later one counts.");
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static final Duration TWO_HANDS = Duration.ofSeconds(30);
+    private static final Duration TOLD_FOR = Duration.ofMinutes(3);
 
     private String later(Forecast then, Forecast after) {
         if (then.minutesLeft().isEmpty() || after.minutesLeft().isEmpty()) {
@@ -200,6 +236,9 @@ public final class CookView {
         drawing.put("ahead", kept.cook().finished().isPresent() ? List.of() : path(forecast, minutesSince(start, now)));
         Optional<Snapshot> end = forecast.atTarget().or(planned::atTarget);
         end.ifPresent(at -> drawing.put("target", at.mass().grams()));
+        if (kept.cook().finished().isEmpty() && !forecast.reached()) {
+            forecast.minutesLeft().ifPresent(left -> drawing.put("cross", minutesSince(start, now) + left.middle()));
+        }
         drawing.put("targetWords", getTarget());
         return drawing;
     }

@@ -2,70 +2,292 @@ package app.gradior.web.cook;
 
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
+import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
+import app.gradior.measure.LineGrammar;
+import app.gradior.measure.ReadLine;
 import app.gradior.measure.TypedMass;
 import app.gradior.pot.Activity;
+import app.gradior.pot.Pot;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
+import app.gradior.quantity.Volume;
+import app.gradior.sauce.Sieve;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.plan.PlanForm;
+import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 
 /**
- * An event as the cook page sends it.
+ * An event as the cook page sends it. What can't be read is refused with what to do.
  *
  * @param event its id, made by the page
- * @param kind weighed, heat, lid, simmers, undone, confirmed, finished
- * @param value a number as typed, in grams
+ * @param kind what happened, by the names the page has for it
+ * @param late ms that the page had to keep it, since the server was out of reach; null for none
+ * @param amends the event that this one stands for; null if it is new
+ * @param value a number or a line as typed
  * @param pot whether the pot is in the weight
- * @param choice the activity, lid, spoon look or other event chosen
+ * @param choice the activity, lid, look, flavour, step, starch or other event chosen
+ * @param second a second figure: water of a slurry, headspace of jars, temperature of a look
+ * @param third a third one: what is left over
+ * @param ago minutes since it happened, for what was forgotten to be said
  */
-record EventForm(UUID event, String kind, String value, Boolean pot, String choice) {
+record EventForm(
+        UUID event,
+        String kind,
+        String late,
+        UUID amends,
+        String value,
+        Boolean pot,
+        String choice,
+        String second,
+        String third,
+        String ago) {
+    /** Sent so soon, it happened now: the way over the network is no delay of the cook's. */
+    private static final double AT_ONCE_MS = 2500;
+
+    private static final double LONGEST_LATE_MS = Duration.ofHours(48).toMillis();
+
+    private static final double MOST_GRAMS = 300_000;
+
+    /** What fridge and freezer jars are left free under the rim. */
+    private static final Length HEADSPACE = Length.ofMillimetres(15);
+
     EventForm {
         // A box that is not ticked is not sent.
         pot = pot != null && pot;
     }
 
-    CookEvent event(Cook cook, Instant now) {
-        UUID id = event == null ? UUID.randomUUID() : event;
+    /** What an event is made with: what the kitchen knows. */
+    record Kitchen(Function<String, ReadLine> lines, Function<UUID, Optional<Pot>> pots) {
+        static Kitchen of(LineGrammar grammar, Function<UUID, Optional<Pot>> pots) {
+            return new Kitchen(grammar::read, pots);
+        }
+    }
+
+    /** When it happened: so long ago as the page had to keep it, and as the cook says it was forgotten. */
+    private Instant moment(Instant now) {
+        double late = optional(
+                        this.late,
+                        0,
+                        LONGEST_LATE_MS,
+                        "That happened too long ago to be sent now: say it anew, by hand.")
+                .filter(ms -> ms > AT_ONCE_MS)
+                .orElse(0.0);
+        double minutes = optional(ago, 0, 24 * 60, "How many minutes ago was it? Give a plain number, such as 5.")
+                .orElse(0.0);
+        return now.minusMillis(Math.round(late + minutes * 60_000)).truncatedTo(ChronoUnit.MICROS);
+    }
+
+    /** What is to be stored: the event, after the taking back of the one that it amends. */
+    List<CookEvent> events(Cook cook, Kitchen kitchen, Instant now) {
+        Instant moment = moment(now);
+        List<CookEvent> all = new ArrayList<>();
+        if (amends != null) {
+            CookEvent old = cook.events().stream()
+                    .filter(e -> e.id().equals(amends))
+                    .findFirst()
+                    .orElseThrow(() -> new CookBook.Refused("That entry is not part of this cook any more."));
+            moment = old.at();
+            // One id made of the new one's, so that sending it again takes nothing back twice.
+            all.add(new CookEvent.Undone(
+                    UUID.nameUUIDFromBytes((id() + "-undo").getBytes(java.nio.charset.StandardCharsets.US_ASCII)),
+                    now,
+                    amends));
+        }
+        if ("finished".equals(kind) && jars().isPresent()) {
+            all.add(jars().get().apply(moment));
+        }
+        all.add(made(cook, kitchen, moment));
+        return all;
+    }
+
+    private UUID id() {
+        return event == null ? UUID.randomUUID() : event;
+    }
+
+    private CookEvent made(Cook cook, Kitchen kitchen, Instant moment) {
+        UUID id = id();
         return switch (kind == null ? "" : kind) {
-            case "weighed" -> weighed(cook, id, now);
-            case "heat" -> new CookEvent.HeatChanged(id, now, chosen(Activity.class));
-            case "lid" -> new CookEvent.LidChanged(id, now, PlanForm.lid(choice));
-            case "simmers" -> new CookEvent.Simmers(id, now);
-            case "undone" -> new CookEvent.Undone(id, now, reference());
-            case "confirmed" -> new CookEvent.Confirmed(id, now, reference());
+            case "weighed" -> weighed(cook, id, moment);
+            case "dipped" ->
+                new CookEvent.Dipped(
+                        id,
+                        moment,
+                        Length.ofMillimetres(number(
+                                value,
+                                0,
+                                cook.conditions().pot().wall().millimetres(),
+                                "Give the depth in mm, from 0 to the pot's "
+                                        + Math.round(
+                                                cook.conditions().pot().wall().millimetres()) + " mm.")));
+            case "jugged" ->
+                new CookEvent.Jugged(
+                        id,
+                        moment,
+                        Volume.ofMillilitres(number(value, 1, MOST_GRAMS, "Give the volume in ml, such as 650.")));
+            case "spoon" ->
+                new CookEvent.SpoonLooked(
+                        id,
+                        moment,
+                        chosen(SpoonCoat.class),
+                        optional(second, -5, 125, "Give its temperature in °C, or leave that free.")
+                                .map(Celsius::of));
+            case "plate" ->
+                new CookEvent.PlateSpreadRead(
+                        id,
+                        moment,
+                        Length.ofCentimetres(
+                                number(value, 2, 40, "Give how far it spread in cm, between 2 and 40, such as 9.5.")),
+                        Celsius.of(optional(second, -5, 100, "Give its temperature on the plate in °C.")
+                                .orElse(Celsius.SERVED_WARM.degrees())));
+            case "temperature" ->
+                new CookEvent.TemperatureRead(
+                        id,
+                        moment,
+                        Celsius.of(number(value, -5, 160, "Give the temperature in °C, between -5 and 160.")));
+            case "tasted" ->
+                new CookEvent.Tasted(id, moment, chosen(CookEvent.Flavour.class), (int)
+                        number(value, -2, 2, "Choose one of the five steps."));
+            case "heat" -> new CookEvent.HeatChanged(id, moment, chosen(Activity.class));
+            case "on-heat" -> new CookEvent.HeatSwitched(id, moment, "on".equals(choice));
+            case "lid" -> new CookEvent.LidChanged(id, moment, PlanForm.lid(choice));
+            case "simmers" -> new CookEvent.Simmers(id, moment);
+            case "stirred" -> new CookEvent.Stirred(id, moment);
+            case "added" -> added(kitchen, id, moment);
+            case "slurry" ->
+                new CookEvent.SlurryPoured(
+                        id,
+                        moment,
+                        StarchKind.ofKey(choice).orElseThrow(() -> new CookBook.Refused("Choose the starch.")),
+                        Mass.ofGrams(number(value, 0.1, 5000, "Give the grams of starch that went in, such as 3.")),
+                        Mass.ofGrams(number(second, 0, 20_000, "Give the grams of water it was stirred into.")));
+            case "blended" -> new CookEvent.Blended(id, moment);
+            case "strained" -> strained(cook, id, moment);
+            case "pot" ->
+                new CookEvent.PotChanged(
+                        id,
+                        moment,
+                        kitchen.pots()
+                                .apply(reference("Choose the pot it is in now."))
+                                .orElseThrow(() -> new CookBook.Refused("Choose the pot it is in now.")));
+            case "ticked" -> new CookEvent.Ticked(id, moment, choice == null ? "" : choice, !"no".equals(value));
+            case "timer" ->
+                new CookEvent.TimerStarted(
+                        id,
+                        moment,
+                        choice == null || choice.isBlank() ? "timer" : choice.strip(),
+                        Duration.ofSeconds(Math.round(
+                                60 * number(value, 0.1, 1440, "Give minutes, from 0.1 to 1440, such as 5."))));
+            case "timer-stopped" ->
+                new CookEvent.TimerStopped(id, moment, reference("That timer is not there any more."));
+            case "undone" ->
+                new CookEvent.Undone(id, moment, reference("That entry is not part of this cook any more."));
+            case "confirmed" ->
+                new CookEvent.Confirmed(id, moment, reference("That entry is not part of this cook any more."));
             case "finished" ->
                 new CookEvent.Finished(
                         id,
-                        now,
-                        Optional.of(pot ? weighed(cook, id, now).net() : sauce()),
+                        moment,
+                        Optional.of(pot ? weighed(cook, id, moment).net() : sauce()),
                         choice == null || choice.isEmpty() ? Optional.empty() : Optional.of(chosen(SpoonCoat.class)));
+            case "given-up" -> new CookEvent.Finished(id, moment, Optional.empty(), Optional.empty());
             default -> throw new CookBook.Refused("That is nothing this page knows: reload it and try again.");
         };
     }
 
-    private CookEvent.Weighed weighed(Cook cook, UUID id, Instant now) {
+    /** Jars that were filled as it came off, if the form says so: their size, how many, the headspace, what is left over. */
+    private Optional<Function<Instant, CookEvent>> jars() {
+        if (second == null || second.isBlank()) {
+            return Optional.empty();
+        }
+        String[] parts = second.split("[x×*]");
+        String wrong = "Give jars as number × ml, such as 2 × 250.";
+        if (parts.length != 2) {
+            throw new CookBook.Refused(wrong);
+        }
+        int count = (int) number(parts[0], 1, 200, wrong);
+        double millilitres = number(parts[1].replace("ml", ""), 5, 5000, wrong);
+        double left = optional(third, 0, MOST_GRAMS, "Give what is left over in ml, or leave it free.")
+                .orElse(0.0);
+        return Optional.of(moment -> new CookEvent.Jarred(
+                UUID.nameUUIDFromBytes((id() + "-jars").getBytes(java.nio.charset.StandardCharsets.US_ASCII)),
+                moment,
+                Volume.ofMillilitres(millilitres),
+                count,
+                HEADSPACE,
+                Volume.ofMillilitres(left)));
+    }
+
+    private CookEvent.Added added(Kitchen kitchen, UUID id, Instant moment) {
+        String line = value == null ? "" : value.strip();
+        if (line.isEmpty() || line.length() > 200) {
+            throw new CookBook.Refused("Write what went in, such as 100 ml water or 1 tbsp honey.");
+        }
+        ReadLine read = kitchen.lines().apply(line);
+        if (!(read instanceof ReadLine.Understood understood)) {
+            throw new CookBook.Refused("“" + line
+                    + "” is not understood: write an amount and a food, such as 100 ml water or 1 tbsp honey.");
+        }
+        return new CookEvent.Added(id, moment, understood.ingredient().of(understood.mass()), line);
+    }
+
+    /** So many grams stayed in the sieve: what of the solids and what of the liquid, as a plan has it. */
+    private CookEvent.Strained strained(Cook cook, UUID id, Instant moment) {
+        Mixture there = cook.forecast(moment).current().mixture();
+        double left = number(
+                value,
+                0,
+                there.mass().grams() * 0.9,
+                "Give the grams that stayed in the sieve, less than what is there.");
+        Sieve sieve = Sieve.leaving(there, Mass.ofGrams(left));
+        return new CookEvent.Strained(id, moment, sieve.solidsHeld(), sieve.liquidHeld());
+    }
+
+    private CookEvent.Weighed weighed(Cook cook, UUID id, Instant moment) {
         Mass read = sauce();
         Mass tare = cook.conditions().pot().tare();
         if (!pot) {
-            return new CookEvent.Weighed(id, now, read.plus(tare), tare);
+            return new CookEvent.Weighed(id, moment, read.plus(tare), tare);
         }
         if (read.compareTo(tare) < 0) {
             throw new CookBook.Refused("The empty pot alone weighs " + Math.round(tare.grams())
                     + " g: if the pot was not on the scale, untick that it was.");
         }
-        return new CookEvent.Weighed(id, now, read, tare);
+        return new CookEvent.Weighed(id, moment, read, tare);
     }
 
     private Mass sauce() {
         double grams = TypedMass.grams(value)
                 .orElseThrow(() -> new CookBook.Refused(
                         "Give the weight in grams as a plain number, such as 702, or with its unit, such as 24.8 oz."));
-        if (!(grams > 0) || grams > 300_000) {
+        if (!(grams > 0) || grams > MOST_GRAMS) {
             throw new CookBook.Refused("Give a weight of more than nought and at most 300 000 g.");
         }
         return Mass.ofGrams(grams);
+    }
+
+    private static Optional<Double> optional(String typed, double least, double most, String otherwise) {
+        return typed == null || typed.isBlank() ? Optional.empty() : Optional.of(number(typed, least, most, otherwise));
+    }
+
+    private static double number(String typed, double least, double most, String otherwise) {
+        try {
+            double value = Double.parseDouble(typed.strip().replace(',', '.').replace('−', '-'));
+            if (value >= least && value <= most) {
+                return value;
+            }
+        } catch (NumberFormatException | NullPointerException e) {
+            // Said below, as for a number that can't be.
+        }
+        throw new CookBook.Refused(otherwise);
     }
 
     private <E extends Enum<E>> E chosen(Class<E> type) {
@@ -76,11 +298,11 @@ record EventForm(UUID event, String kind, String value, Boolean pot, String choi
         }
     }
 
-    private UUID reference() {
+    private UUID reference(String otherwise) {
         try {
             return UUID.fromString(choice == null ? "" : choice);
         } catch (IllegalArgumentException e) {
-            throw new CookBook.Refused("That entry is not part of this cook any more.");
+            throw new CookBook.Refused(otherwise);
         }
     }
 }

@@ -32,7 +32,7 @@ public class PotLearning {
     private final BoilOffMapper tests;
     private final CookBook cooks;
 
-    /** A finished cook takes no more events, so what it told stays; folding it again for every forecast would be dear. */
+    /** A finished cook hardly takes events any more (late ones of a device out of reach), so what it told stays; folding it again for every forecast would be dear. */
     private final Cache<UUID, Optional<PotLore.Source>> sources =
             Caffeine.newBuilder().maximumSize(20_000).build();
 

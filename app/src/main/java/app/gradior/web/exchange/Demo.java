@@ -223,6 +223,7 @@ public class Demo implements ApplicationRunner {
         return switch (entry.kind()) {
             case "weighed" ->
                 new CookEvent.Weighed(id, at, Mass.ofGrams(entry.grams()).plus(tare), tare);
+            case "stirred" -> new CookEvent.Stirred(id, at);
             case "simmers" -> new CookEvent.Simmers(id, at);
             case "heat" -> new CookEvent.HeatChanged(id, at, entry.activity());
             case "lid" -> new CookEvent.LidChanged(id, at, PlanForm.lid(entry.lid()));

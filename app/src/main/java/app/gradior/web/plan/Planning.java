@@ -8,6 +8,7 @@ import app.gradior.plan.PotLore;
 import app.gradior.plan.Route;
 import app.gradior.plan.Routes;
 import app.gradior.plan.Target;
+import app.gradior.plan.Use;
 import app.gradior.plan.Wish;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Room;
@@ -83,6 +84,7 @@ public class Planning {
      * A plan that can be cooked.
      *
      * @param chosen the route chosen, or the one proposed
+     * @param use what it is for, if it was said by a use
      */
     public record Possible(
             KitchenPot pot,
@@ -92,12 +94,16 @@ public class Planning {
             Planner planner,
             Wish wish,
             Routes routes,
-            Route chosen) {
+            Route chosen,
+            Optional<Use> use) {
 
         /** Where the cook of the chosen route stops reducing. */
         public Target target() {
             return switch (chosen.kind()) {
-                case REDUCE, BLEND -> wish.target();
+                case REDUCE, BLEND ->
+                    use.isPresent() && wish.stop().isEmpty()
+                            ? new Target.ForUse(use.get(), wish.goal().served())
+                            : wish.target();
                 case REDUCE_THEN_SLURRY, SLURRY ->
                     new Target.Weight(chosen.outcome().orElseThrow().stop().mass());
             };
@@ -150,7 +156,17 @@ public class Planning {
                 .filter(routes::has)
                 .map(routes::route)
                 .orElseGet(() -> routes.route(routes.suggestion().kind()));
-        return new Possible(pot, ring, conditions, known, planner, wish, routes, chosen);
+        boolean byUse = !form.get("use").equals("GRADE") && !form.get("use").equals("BATCH");
+        return new Possible(
+                pot,
+                ring,
+                conditions,
+                known,
+                planner,
+                wish,
+                routes,
+                chosen,
+                byUse ? Optional.of(form.use()) : Optional.empty());
     }
 
     private static Optional<KitchenPot> chosen(PlanForm form, List<KitchenPot> all) {

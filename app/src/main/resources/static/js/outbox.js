@@ -1,0 +1,91 @@
+/**
+ * What happened is kept in the browser, with its time, until the server has it, and sent in order: nothing is lost while
+ * the network is. Every entry carries an id of its own, so that one sent twice is stored once.
+ */
+import { sendingHeaders } from './page.js';
+
+const NAME = 'gradior';
+const STORE = 'outbox';
+const AGAIN_MS = 2500;
+
+/** @typedef {{n?: number, post: string, body: string, made: number}} Entry  `made` is when it happened, by this device */
+
+/** @returns {Promise<IDBDatabase>} */
+function open() {
+  return new Promise((done, fail) => {
+    const asked = indexedDB.open(NAME, 1);
+    asked.onupgradeneeded = () => asked.result.createObjectStore(STORE, { keyPath: 'n', autoIncrement: true });
+    asked.onsuccess = () => done(asked.result);
+    asked.onerror = () => fail(asked.error);
+  });
+}
+
+/** @param {IDBTransactionMode} mode @param {(store: IDBObjectStore) => IDBRequest} what @returns {Promise<any>} */
+async function within(mode, what) {
+  const database = await open();
+  try {
+    return await new Promise((done, fail) => {
+      const transaction = database.transaction(STORE, mode);
+      const asked = what(transaction.objectStore(STORE));
+      transaction.oncomplete = () => done(asked.result);
+      transaction.onerror = () => fail(transaction.error);
+    });
+  } finally {
+    database.close();
+  }
+}
+
+const waiting = () => within('readonly', (store) => store.getAll());
+
+export class Outbox {
+  /** @param {{sent: (answer: Response, entry: Entry) => Promise<void>, count: (n: number, why: string) => void}} to */
+  constructor(to) {
+    this.to = to;
+    this.flushing = null;
+    this.timer = 0;
+    addEventListener('online', () => this.flush());
+  }
+
+  /** Keeps an entry and tries to send all there are; settles when the server has answered or could not be reached. */
+  async put(/** @type {Entry} */ entry) {
+    await within('readwrite', (store) => store.add(entry));
+    await this.flush();
+  }
+
+  flush() {
+    this.flushing ??= this.send().finally(() => { this.flushing = null; });
+    return this.flushing;
+  }
+
+  async send() {
+    clearTimeout(this.timer);
+    let entries = await waiting();
+    while (entries.length) {
+      const entry = /** @type {Entry} */ (entries[0]);
+      let answer;
+      try {
+        answer = await fetch(entry.post, {
+          method: 'POST',
+          headers: { ...sendingHeaders(), 'X-Fragment': 'live', 'Content-Type': 'application/x-www-form-urlencoded' },
+          // How long it had to wait, rather than when it was: no two clocks need to agree.
+          body: `${entry.body}&late=${Math.max(0, Date.now() - entry.made)}`,
+        });
+      } catch {
+        answer = null;
+      }
+      if (!answer || answer.status >= 500) {
+        this.to.count(entries.length, 'out of reach');
+        this.timer = setTimeout(() => this.flush(), AGAIN_MS);
+        return;
+      }
+      if (answer.status === 403 || (answer.redirected && answer.url.includes('/signin'))) {
+        this.to.count(entries.length, 'signed out');
+        return;
+      }
+      await within('readwrite', (store) => store.delete(entry.n));
+      await this.to.sent(answer, entry);
+      entries = await waiting();
+    }
+    this.to.count(0, '');
+  }
+}
