@@ -43,7 +43,8 @@ export function drawBoard(node, drawing, to) {
     add(svg, 'rect', { class: 'short', x: at, y: TOP, width: RIGHT + 20 - at, height: BOTTOM - TOP });
   }
   add(svg, 'rect', { class: 'band', x: LEFT, width: RIGHT + 20 - LEFT, y: top, height: y(drawing.band.low) - top });
-  text(svg, LEFT + 8, top + 17, drawing.band.name, 'goal-text');
+  const bandRight = drawing.stop < 12;
+  text(svg, bandRight ? RIGHT + 14 : LEFT + 8, top + 17, drawing.band.name, 'goal-text', bandRight ? 'end' : 'start');
   for (const grade of y.ticks(6).filter(Number.isInteger)) {
     add(svg, 'line', { class: 'grid', x1: LEFT, x2: RIGHT + 20, y1: y(grade), y2: y(grade) });
     text(svg, LEFT - 7, y(grade) + 4, grade, 'lab', 'end');

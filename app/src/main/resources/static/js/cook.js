@@ -13,6 +13,8 @@ const now = () => Date.now() + ahead;
 /** @type {{refused?: string} | null} What the server said of the entry that was just sent. */
 let said = null;
 let journal = '';
+/** @type {(() => void) | null} Puts the open dialog away once its entry is taken, so that the next key finds the page. */
+let settle = null;
 
 function setClock() {
   const at = live.querySelector('.cook')?.getAttribute('data-now');
@@ -50,7 +52,8 @@ const outbox = new Outbox({
     const refused = read.getElementById('refused');
     said = { refused: refused?.textContent };
     // What was refused is said beside its field, where that is open.
-    if (document.querySelector('dialog[open]')) refused?.remove();
+    if (refused && document.querySelector('dialog[open]')) refused.remove();
+    else if (!refused) settle?.();
     const cook = read.querySelector('.cook');
     if (entry.post === live.dataset.post && cook) show(cook.outerHTML);
   },
@@ -74,9 +77,19 @@ document.addEventListener('submit', async (event) => {
   if (dialog?.dataset.amends) fields.set('amends', dialog.dataset.amends);
   if (fields.get('kind') === 'timer') mayNotify();
   said = null;
+  const submitter = /** @type {SubmitEvent} */ (event).submitter;
+  settle = () => {
+    settle = null;
+    if (dialog?.id === 'taste' || dialog?.id === 'rescue') {
+      form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
+    } else if (dialog) {
+      close(dialog);
+      form.reset();
+    }
+  };
   await outbox.put({ post: live.dataset.post, body: fields.toString(), made: Date.now() });
-  if (!dialog) return;
-  if (said?.refused) {
+  if (dialog && said?.refused) {
+    settle = null;
     form.querySelector('#refused')?.remove();
     const p = document.createElement('p');
     p.className = 'wrong';
@@ -85,12 +98,7 @@ document.addEventListener('submit', async (event) => {
     p.textContent = said.refused;
     form.append(p);
     /** @type {HTMLElement | null} */ (form.querySelector('input[name=value]'))?.focus();
-  } else if (dialog.id === 'taste' || dialog.id === 'rescue') {
-    form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === /** @type {SubmitEvent} */ (event).submitter));
-  } else {
-    close(dialog);
-    form.reset();
-  }
+  } else settle?.();
 });
 
 function openDialog(id, amends = '') {
@@ -192,7 +200,10 @@ async function refresh() {
     // Without the network the page stays as it is; what is entered waits in the outbox.
   }
 }
-setInterval(() => { if (!document.hidden) refresh(); }, EVERY_MS);
+setInterval(() => {
+  outbox.flush();
+  if (!document.hidden) refresh();
+}, EVERY_MS);
 
 /** Other devices' entries: the server says that there are some, the page asks for what they come to. */
 let stream = null;

@@ -43,13 +43,17 @@ export class Outbox {
     this.to = to;
     this.flushing = null;
     this.timer = 0;
+    /** Whether the last round could not send all. */
+    this.away = false;
     addEventListener('online', () => this.flush());
   }
 
   /** Keeps an entry and tries to send all there are; settles when the server has answered or could not be reached. */
   async put(/** @type {Entry} */ entry) {
-    await within('readwrite', (store) => store.add(entry));
+    const n = await within('readwrite', (store) => store.add(entry));
     await this.flush();
+    // It may have come just as an earlier round was ending.
+    if (!this.away && (await waiting()).some((other) => other.n === n)) await this.flush();
   }
 
   flush() {
@@ -59,6 +63,7 @@ export class Outbox {
 
   async send() {
     clearTimeout(this.timer);
+    this.away = false;
     let entries = await waiting();
     while (entries.length) {
       const entry = /** @type {Entry} */ (entries[0]);
@@ -74,11 +79,13 @@ export class Outbox {
         answer = null;
       }
       if (!answer || answer.status >= 500) {
+        this.away = true;
         this.to.count(entries.length, 'out of reach');
         this.timer = setTimeout(() => this.flush(), AGAIN_MS);
         return;
       }
       if (answer.status === 403 || (answer.redirected && answer.url.includes('/signin'))) {
+        this.away = true;
         this.to.count(entries.length, 'signed out');
         return;
       }

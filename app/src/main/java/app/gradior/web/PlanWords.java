@@ -60,7 +60,7 @@ public class PlanWords {
                 .map(s -> say.about(s.powder().grams()) + " " + starch.kind().label())
                 .orElse("");
         return switch (route.kind()) {
-            case REDUCE -> "Reduce to " + stop;
+            case REDUCE -> outcome.minutes().middle() < 0.5 ? "Only bring it to the simmer" : "Reduce to " + stop;
             case REDUCE_THEN_SLURRY -> "Reduce to " + stop + ", then thicken with " + powder;
             case SLURRY -> "Thicken it as it is, with " + powder;
             case BLEND -> "Blend it, then reduce to " + stop;
@@ -71,6 +71,7 @@ public class PlanWords {
     public String because(Routes routes, Wish wish) {
         Optional<Route.Outcome> alone = routes.route(Route.Kind.REDUCE).outcome();
         return switch (routes.suggestion().reason()) {
+            case RIGHT_ALREADY -> "it is right for that as soon as it simmers";
             case THICK_ALREADY -> "it is thicker than that already";
             case AS_ASKED -> "that is where you want to stop";
             case THIN_AS_ASKED ->
@@ -138,6 +139,15 @@ public class PlanWords {
                                 + say.about(s.at().mass().grams()))
                         .orElse("; thick enough it never is")
                 + ". A slurry gives both.";
+    }
+
+    /** Why a route does not lead there. */
+    public String missed(Route route) {
+        OutOfReach why = route.missed().orElseThrow();
+        boolean slurry = route.kind() == Route.Kind.SLURRY || route.kind() == Route.Kind.REDUCE_THEN_SLURRY;
+        return slurry && why instanceof OutOfReach.ThickerAlready thick
+                ? "No starch is needed: it is grade " + say.grade(thick.now()) + " without any."
+                : sentence(why);
     }
 
     /** Why a target is out of reach, and what would do. */

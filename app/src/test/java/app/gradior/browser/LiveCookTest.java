@@ -80,6 +80,7 @@ class LiveCookTest {
         page.keyboard().press("s");
         page.keyboard().press("3");
         assertThat(page.locator("#news")).containsText("coats, a drawn line fills");
+        assertThat(page.locator("#spoon")).isHidden();
 
         page.context().setOffline(true);
         page.keyboard().press("t");

@@ -138,6 +138,9 @@ public record Routes(
 
         private Route reduce(Kind kind, Planner by) {
             Planner.Outcome outcome = by.reduceTo(wish.target());
+            if (kind == Kind.REDUCE && rightAlready()) {
+                return new Route(kind, Optional.of(asItIs()), Optional.empty());
+            }
             if (outcome instanceof Planner.Outcome.Missed missed) {
                 return new Route(kind, Optional.empty(), Optional.of(missed.why()));
             }
@@ -154,6 +157,31 @@ public record Routes(
                             Optional.empty(),
                             plan.cautions())),
                     Optional.empty());
+        }
+
+        /** Whether it suits as soon as it simmers, though it is over the middle of what suits. */
+        private boolean rightAlready() {
+            double served = board.steps().get(0).served().middle();
+            return wish.stop().isEmpty()
+                    && served >= goal.aim().value()
+                    && served <= goal.high().value();
+        }
+
+        private Outcome asItIs() {
+            Board.Step start = board.steps().get(0);
+            double grams = start.at().mass().grams();
+            return outcome(
+                    start.at(),
+                    start.at().mixture(),
+                    start.minutes(),
+                    0,
+                    new Interval(grams, grams, grams),
+                    Optional.empty(),
+                    Caution.of(
+                            start.at(),
+                            start.at(),
+                            planner.conditions(),
+                            evaporation.limitedByPower(start.at().mixture(), thickness)));
         }
 
         private Route slurryFrom(Kind kind, Board.Step from) {
@@ -311,6 +339,9 @@ public record Routes(
                             || routes.get(1).outcome().get().minutes().middle() < 1
                     ? Kind.SLURRY
                     : Kind.REDUCE_THEN_SLURRY;
+            if (rightAlready() && reduce.outcome().get().enough()) {
+                return new Suggestion(Kind.REDUCE, Suggestion.Reason.RIGHT_ALREADY);
+            }
             if (wish.stop().isPresent() && reduce.outcome().isPresent()) {
                 boolean thin = reduce.outcome().get().served().compareTo(goal.low()) < 0;
                 return thin && routes.get(1).outcome().isPresent()

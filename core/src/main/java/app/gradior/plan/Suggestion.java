@@ -8,6 +8,8 @@ package app.gradior.plan;
 public record Suggestion(Route.Kind kind, Reason reason) {
     /** The rules, in the order in which they are asked. */
     public enum Reason {
+        /** It is as thick as is wanted as soon as it simmers. */
+        RIGHT_ALREADY,
         /** It is thicker than wanted before it is reduced. */
         THICK_ALREADY,
         /** The cook said where to stop, and it is thick enough there. */

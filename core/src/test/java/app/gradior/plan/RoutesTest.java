@@ -52,6 +52,8 @@ class RoutesTest {
     private static final Mixture SYRUP = Mixtures.sucrose(35, 600);
     private static final Mixture PASTE = Mixtures.puree(14, 500);
 
+    private static final Mixture RIGHT = Mixtures.puree(17.5, 500);
+
     private static Routes routes(Mixture sauce, Wish wish) {
         return Routes.of(new Planner(sauce, SIMMER, Knowledge.NONE), wish);
     }
@@ -77,6 +79,7 @@ class RoutesTest {
                 Arguments.of("chunks are blended", CHUNKS, Wish.of(TOSS), Kind.BLEND, Reason.BODY_IN_PIECES),
                 Arguments.of("a syrup is reduced", SYRUP, Wish.of(POUR), Kind.REDUCE, Reason.SYRUP),
                 Arguments.of("a paste is thinned", PASTE, Wish.of(POUR), Kind.REDUCE, Reason.THICK_ALREADY),
+                Arguments.of("what is right is left", RIGHT, Wish.of(TOSS), Kind.REDUCE, Reason.RIGHT_ALREADY),
                 Arguments.of(
                         "short of yield",
                         PLUM,
@@ -121,6 +124,19 @@ class RoutesTest {
                         .orElseThrow()
                         .minutes()
                         .middle());
+    }
+
+    @Test
+    void whatIsRightAsItIsNeedsNoTimeAndNoStarch() {
+        Routes routes = routes(RIGHT, Wish.of(TOSS));
+        Route.Outcome outcome = routes.route(Kind.REDUCE).outcome().orElseThrow();
+
+        assertThat(outcome.served().value())
+                .isBetween(TOSS.aim().value(), TOSS.high().value());
+        assertThat(outcome.minutes().middle()).isZero();
+        assertThat(outcome.yieldGrams().middle()).isCloseTo(500, within(1e-9));
+        assertThat(routes.has(Kind.SLURRY)).isFalse();
+        assertThat(routes.nearest()).isEmpty();
     }
 
     @Test

@@ -55,6 +55,7 @@ record EventForm(
 
     private static final double LONGEST_LATE_MS = Duration.ofHours(48).toMillis();
 
+    private static final int LONGEST_LABEL = 60;
     private static final double MOST_GRAMS = 300_000;
 
     /** What fridge and freezer jars are left free under the rim. */
@@ -178,12 +179,12 @@ record EventForm(
                         kitchen.pots()
                                 .apply(reference("Choose the pot it is in now."))
                                 .orElseThrow(() -> new CookBook.Refused("Choose the pot it is in now.")));
-            case "ticked" -> new CookEvent.Ticked(id, moment, choice == null ? "" : choice, !"no".equals(value));
+            case "ticked" -> new CookEvent.Ticked(id, moment, label("step"), !"no".equals(value));
             case "timer" ->
                 new CookEvent.TimerStarted(
                         id,
                         moment,
-                        choice == null || choice.isBlank() ? "timer" : choice.strip(),
+                        label("timer"),
                         Duration.ofSeconds(Math.round(
                                 60 * number(value, 0.1, 1440, "Give minutes, from 0.1 to 1440, such as 5."))));
             case "timer-stopped" ->
@@ -296,6 +297,14 @@ record EventForm(
         } catch (IllegalArgumentException e) {
             throw new CookBook.Refused("Choose one of those shown.");
         }
+    }
+
+    /** What was chosen as a few words, cut where it is too long to be one. */
+    private String label(String otherwise) {
+        return choice == null || choice.isBlank()
+                ? otherwise
+                : choice.strip()
+                        .substring(0, Math.min(LONGEST_LABEL, choice.strip().length()));
     }
 
     private UUID reference(String otherwise) {

@@ -132,6 +132,10 @@ public class Planning {
         if (pot.isPresent() && read.obstacle().isEmpty()) {
             Mixture mixture = form.smooth() ? read.mixture().blended() : read.mixture();
             Kitchenware.refuseTooSmall(mixture, pot.get().pot(), problems);
+            if (mixture.mass(app.gradior.food.Component.WATER).kilograms() == 0) {
+                problems.say(
+                        "pot", "There is no water in this sauce, so nothing boils off and no starch swells: add some.");
+            }
             if (!problems.any()) {
                 possible = Optional.of(possible(mixture, pot.get(), ring, form, room, lore, wish));
             }

@@ -11,6 +11,7 @@ import app.gradior.web.pot.RingMapper;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -84,6 +85,8 @@ class StoveController {
         for (int i = 0; i < rings.size(); i++) {
             places.add(new Place(i + 1, rings.get(i), Optional.ofNullable(on[i])));
         }
+        // What is drawn last lies on top: words of a cook are not crossed by the ring beside it.
+        places.sort(Comparator.comparing(place -> place.cook().isPresent()));
         return places;
     }
 

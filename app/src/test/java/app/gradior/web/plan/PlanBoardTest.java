@@ -198,6 +198,19 @@ class PlanBoardTest {
     }
 
     @Test
+    void saucesAtTheEdgeHaveABoardOrASentence() {
+        for (String odd : new String[] {
+            "300 g honey", "200 g corn starch\n10 g water", "5 g water", "3 kg water", "200 g caster sugar\n1 g water"
+        }) {
+            assertThat(board(sauces.add(kitchen, odd, odd), "use=DIP").select("#board, .wrong li"))
+                    .as(odd)
+                    .isNotEmpty();
+        }
+        Sauce oil = sauces.add(kitchen, "Oil", "300 g olive oil");
+        assertThat(board(oil, "use=DIP").select(".wrong").text()).contains("no water in this sauce");
+    }
+
+    @Test
     void aConflictIsSaidWithWhatComesNearest() {
         Document page = board(plum, "use=DIP&least=700");
 

@@ -1,0 +1,219 @@
+package app.gradior.web.cook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
+
+import app.gradior.RunningApplication;
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.pot.Material;
+import app.gradior.web.account.Accounts;
+import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.PotMapper;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.sauce.SauceBook;
+import java.time.Duration;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.setup.MockMvcBuilders;
+import org.springframework.web.context.WebApplicationContext;
+
+/** Everything a cook page can send: taken as it is meant, or refused with what to do and nothing stored. */
+@ExtendWith(RunningApplication.class)
+class CookEventsTest {
+    private MockMvcTester mvc;
+    private CookBook cooks;
+    private UserDetails cook;
+    private UserDetails stranger;
+    private UUID kitchen;
+    private UUID id;
+    private KitchenPot wide;
+
+    @BeforeEach
+    void putOn(WebApplicationContext context, Accounts accounts, SauceBook sauces, PotMapper pots, CookBook cooks) {
+        this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
+                .apply(springSecurity())
+                .build());
+        this.cooks = cooks;
+        String name = "cook-" + UUID.randomUUID();
+        kitchen = accounts.open(name, "three long words", "Kitchen", 0);
+        accounts.open("other-" + name, "three long words", "Other", 0);
+        cook = accounts.loadUserByUsername(name);
+        stranger = accounts.loadUserByUsername("other-" + name);
+        KitchenPot pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
+        pots.insert(kitchen, pot, cooks.now());
+        wide = new KitchenPot(UUID.randomUUID(), "Pan", 300, 300, 80, Material.STEEL, 1500, true);
+        pots.insert(kitchen, wide, cooks.now());
+        Sauce plum = sauces.add(kitchen, "Plum", "600 g plums\n250 ml water\n60 g caster sugar");
+        id = UUID.randomUUID();
+        post(
+                "/cooks",
+                "cook=" + id + "&plan=" + UUID.randomUUID() + "&sauce=" + plum.id() + "&pot=" + pot.id() + "&use=GLAZE",
+                cook);
+        RunningApplication.clock().pass(Duration.ofMinutes(10));
+    }
+
+    private MvcTestResult post(String path, String fields, UserDetails who) {
+        var request = mvc.post().uri(path).with(user(who)).with(csrf());
+        for (String field : fields.split("&")) {
+            request = request.param(field.substring(0, field.indexOf('=')), field.substring(field.indexOf('=') + 1));
+        }
+        return request.exchange();
+    }
+
+    private MvcTestResult send(String fields) {
+        return post("/cooks/" + id + "/events", fields, cook);
+    }
+
+    private Cook now() {
+        return cooks.find(kitchen, id).cook();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            kind=dipped&value=500            | Give the depth in mm, from 0
+            kind=dipped&value=deep           | Give the depth in mm
+            kind=jugged&value=0              | volume in ml
+            kind=temperature&value=400       | between -5 and 160
+            kind=spoon&choice=SHINY          | Choose one of those shown
+            kind=plate&value=99              | between 2 and 40
+            kind=tasted&choice=SALT&value=7  | five steps
+            kind=tasted&choice=UMAMI&value=1 | Choose one of those shown
+            kind=added&value=                | Write what went in
+            kind=added&value=a whatnot       | is not understood
+            kind=slurry&choice=sand&value=3&second=6 | Choose the starch
+            kind=slurry&choice=corn&value=0&second=6 | grams of starch
+            kind=strained&value=5000         | stayed in the sieve
+            kind=pot&choice=nowhere          | Choose the pot
+            kind=timer&value=0               | from 0.1 to 1440
+            kind=undone&choice=nothing       | not part of this cook
+            kind=timer-stopped&choice=x      | not there any more
+            kind=finished&value=600&second=lots | 2 × 250
+            kind=finished&value=600&second=2 x 250&third=much | left over
+            kind=weighed&value=700&amends=11111111-1111-4111-8111-111111111111 | not part of this cook
+            kind=weighed&value=700&late=99999999999 | too long ago
+            kind=magic                       | nothing this page knows
+            """)
+    void whatCannotBeIsRefusedAndNothingIsStored(String fields, String words) {
+        assertThat(send(fields.strip())).hasStatus(422).bodyText().contains(words.strip());
+        assertThat(now().events()).isEmpty();
+        assertThat(now().finished()).isEmpty();
+    }
+
+    @Test
+    void everythingThatHappensIsTakenAsItIsMeant() {
+        send("kind=simmers");
+        send("kind=dipped&value=17,5");
+        send("kind=spoon&choice=THIN_VEIL&second=");
+        send("kind=added&value=2 tbsp honey&ago=3");
+        send("kind=slurry&choice=arrowroot&value=3&second=6");
+        send("kind=blended");
+        send("kind=strained&value=40");
+        send("kind=pot&choice=" + wide.id());
+        send("kind=on-heat&choice=off");
+        send("kind=on-heat&choice=on");
+        send("kind=ticked&choice=slurry&value=yes");
+        send("kind=timer&choice=taste it&value=2,5");
+        Cook cook = now();
+
+        assertThat(cook.events()).hasSize(12);
+        CookEvent.Added honey = (CookEvent.Added) cook.events().get(0);
+        assertThat(honey.typed()).isEqualTo("2 tbsp honey");
+        assertThat(Duration.between(honey.at(), cooks.now())).isEqualTo(Duration.ofMinutes(3));
+        assertThat(cook.starchPoured().grams()).isCloseTo(3, within(1e-9));
+        assertThat(cook.conditions().pot().rim().millimetres()).isCloseTo(300, within(1e-9));
+        assertThat(cook.ticked("slurry")).contains(true);
+        assertThat(cook.timers()).hasSize(1);
+        CookEvent.Strained sieve = (CookEvent.Strained) cook.events().stream()
+                .filter(CookEvent.Strained.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        assertThat(sieve.solidsHeld().value()).isGreaterThan(sieve.liquidHeld().value());
+    }
+
+    @Test
+    void anAmendmentStandsAtTheTimeOfWhatItAmends() {
+        UUID dip = UUID.randomUUID();
+        send("kind=dipped&value=12&event=" + dip);
+        RunningApplication.clock().pass(Duration.ofMinutes(2));
+        UUID better = UUID.randomUUID();
+        for (int i = 0; i < 2; i++) {
+            send("kind=dipped&value=18&amends=" + dip + "&event=" + better);
+        }
+
+        assertThat(now().events())
+                .filteredOn(CookEvent.Dipped.class::isInstance)
+                .singleElement()
+                .satisfies(event -> {
+                    assertThat(event.id()).isEqualTo(better);
+                    assertThat(((CookEvent.Dipped) event).depth().millimetres()).isCloseTo(18, within(1e-9));
+                    assertThat(Duration.between(event.at(), cooks.now())).isEqualTo(Duration.ofMinutes(2));
+                });
+    }
+
+    @Test
+    void whatWaitedInABrowserCountsWhenItHappenedEvenAfterTheCookIsDone() {
+        RunningApplication.clock().pass(Duration.ofMinutes(5));
+        send("kind=finished&value=600&second=2 x 250&third=30");
+        RunningApplication.clock().pass(Duration.ofMinutes(1));
+
+        assertThat(send("kind=spoon&choice=THIN_VEIL&late=180000")).hasStatus3xxRedirection();
+        assertThat(send("kind=spoon&choice=THIN_VEIL")).hasStatus(422);
+        assertThat(send("kind=finished&value=580&late=200000")).hasStatus(422);
+        assertThat(now().events())
+                .filteredOn(CookEvent.SpoonLooked.class::isInstance)
+                .hasSize(1);
+        assertThat(now().events())
+                .filteredOn(CookEvent.Jarred.class::isInstance)
+                .hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "TOO_THIN",
+                "TOO_THICK",
+                "TOO_SALTY",
+                "TOO_SHARP",
+                "TOO_SWEET",
+                "TOO_HOT",
+                "FLAT",
+                "LUMPY",
+                "CATCHING",
+                "SPLIT",
+                "BOILED_OVER",
+                "STARCH_RAW"
+            })
+    void everyTroubleHasThreeLines(String trouble) {
+        String page = "/cooks/" + id + "/rescue?trouble=" + trouble;
+
+        String body = new String(
+                mvc.get().uri(page).with(user(cook)).exchange().getResponse().getContentAsByteArray(),
+                java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(org.jsoup.Jsoup.parse(body).select(".three li")).hasSize(3);
+        assertThat(mvc.get().uri(page).with(user(stranger))).hasStatus(404);
+    }
+
+    @Test
+    void aTasteCallsForItsRemedyUntilSomethingWentIn() {
+        send("kind=tasted&choice=SHARP&value=2");
+        assertThat(mvc.get().uri("/cooks/" + id).with(user(cook))).bodyText().contains("data-rescue=\"TOO_SHARP\"");
+        send("kind=added&value=100 ml water");
+        assertThat(mvc.get().uri("/cooks/" + id).with(user(cook)))
+                .bodyText()
+                .doesNotContain("data-rescue=\"TOO_SHARP\"");
+        assertThat(mvc.get().uri("/cooks/" + id + "/stream").with(user(stranger)))
+                .hasStatus(404);
+    }
+}
