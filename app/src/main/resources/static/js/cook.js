@@ -10,11 +10,15 @@ const EVERY_MS = 20_000;
 /** How far the server's clock is ahead of this device's, ms. */
 let ahead = 0;
 const now = () => Date.now() + ahead;
-/** @type {{refused?: string} | null} What the server said of the entry that was just sent. */
-let said = null;
 let journal = '';
-/** @type {(() => void) | null} Puts the open dialog away once its entry is taken, so that the next key finds the page. */
-let settle = null;
+/** @type {Map<string, (refused?: string) => void>} What is to be done once it is known what became of an entry, by its id. */
+const pending = new Map();
+
+/** @param {string} id @param {string} [refused] */
+function settle(id, refused) {
+  pending.get(id)?.(refused);
+  pending.delete(id);
+}
 
 function setClock() {
   const at = live.querySelector('.cook')?.getAttribute('data-now');
@@ -50,10 +54,11 @@ const outbox = new Outbox({
     }
     const read = new DOMParser().parseFromString(await answer.text(), 'text/html');
     const refused = read.getElementById('refused');
-    said = { refused: refused?.textContent };
-    // What was refused is said beside its field, where that is open.
-    if (refused && document.querySelector('dialog[open]')) refused.remove();
-    else if (!refused) settle?.();
+    const id = new URLSearchParams(entry.body).get('event');
+    // What was refused is said beside its field, where that is open still.
+    const beside = pending.has(id) && document.querySelector('dialog[open]');
+    settle(id, refused?.textContent);
+    if (beside) refused?.remove();
     const cook = read.querySelector('.cook');
     if (entry.post === live.dataset.post && cook) show(cook.outerHTML);
   },
@@ -73,33 +78,36 @@ document.addEventListener('submit', async (event) => {
   event.preventDefault();
   const dialog = form.closest('dialog');
   const fields = new URLSearchParams(/** @type {any} */ (new FormData(form, /** @type {SubmitEvent} */ (event).submitter)));
-  fields.set('event', newId());
+  const id = newId();
+  fields.set('event', id);
   if (dialog?.dataset.amends) fields.set('amends', dialog.dataset.amends);
   if (fields.get('kind') === 'timer') mayNotify();
-  said = null;
   const submitter = /** @type {SubmitEvent} */ (event).submitter;
-  settle = () => {
-    settle = null;
-    if (dialog?.id === 'taste' || dialog?.id === 'rescue') {
-      form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
-    } else if (dialog) {
+  pending.set(id, (refused) => {
+    if (!dialog) return;
+    form.querySelector('#refused')?.remove();
+    if (refused) tell(form, refused);
+    else if (dialog.id === 'taste' || dialog.id === 'rescue') form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
+    else {
       close(dialog);
       form.reset();
     }
-  };
+  });
   await outbox.put({ post: live.dataset.post, body: fields.toString(), made: Date.now() });
-  if (dialog && said?.refused) {
-    settle = null;
-    form.querySelector('#refused')?.remove();
-    const p = document.createElement('p');
-    p.className = 'wrong';
-    p.id = 'refused';
-    p.setAttribute('role', 'alert');
-    p.textContent = said.refused;
-    form.append(p);
-    /** @type {HTMLElement | null} */ (form.querySelector('input[name=value]'))?.focus();
-  } else settle?.();
+  // It waits in the outbox: for the cook that is as good as taken.
+  settle(id);
 });
+
+/** @param {HTMLFormElement} form @param {string} refused */
+function tell(form, refused) {
+  const p = document.createElement('p');
+  p.className = 'wrong';
+  p.id = 'refused';
+  p.setAttribute('role', 'alert');
+  p.textContent = refused;
+  form.append(p);
+  /** @type {HTMLElement | null} */ (form.querySelector('input[name=value]'))?.focus();
+}
 
 function openDialog(id, amends = '') {
   const dialog = /** @type {HTMLDialogElement | null} */ (document.getElementById(id));
