@@ -127,6 +127,8 @@ class WholeWalkTest {
         assertThat(page.locator("#news")).containsText("does not fit");
         assertThat(page.locator("#grams")).containsText("78");
 
+        assertThat(page.locator(".told")).containsText("It is right");
+        assertThat(page.locator(".told")).containsText("Mistyped: weigh it again");
         page.locator(".log summary").click();
         page.locator(".entries .questioned button[aria-label^=Undo]").click();
         assertThat(page.locator(".entries .questioned")).hasCount(0);

@@ -142,6 +142,18 @@ public final class CookView {
         return Optional.of(capital(said(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
     }
 
+    /** The latest reading, if it is not counted until somebody says that it is right. */
+    public Optional<CookEvent> getQuestioned() {
+        List<Cook.Told> told = kept.cook().told();
+        return told.isEmpty() || !told.get(told.size() - 1).questioned()
+                ? Optional.empty()
+                : Optional.of(told.get(told.size() - 1).reading());
+    }
+
+    public boolean isWeighingQuestioned() {
+        return getQuestioned().filter(CookEvent.Weighed.class::isInstance).isPresent();
+    }
+
     private String questioned(Cook.Told last) {
         if (last.reading() instanceof CookEvent.Weighed weighed) {
             double tare = weighed.tare().grams();
