@@ -200,7 +200,7 @@ class LiveCookTest {
                 .containsText(
                         "taste it",
                         new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
-                                .setTimeout(1500));
+                                .setTimeout(4000));
         open(one, "h", "#heat");
         one.locator("#heat button[value=ROLLING_BOIL]").click();
         two.locator(".actions [data-open=heat]").click();

@@ -47,6 +47,8 @@ class StoveTest {
         assertThat(page.locator("h1")).containsText("What goes on the");
         page.locator("a.name").click();
         String ring = page.locator("#ring option:checked").textContent();
+        // What the page draws says that it listens by now.
+        assertThat(page.locator("#board .handle")).hasCount(1);
         page.selectOption("#aim", "yield");
         page.locator("#choices input[name=amount]").fill("500");
         page.waitForResponse(

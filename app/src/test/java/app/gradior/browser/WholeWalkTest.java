@@ -220,6 +220,8 @@ class WholeWalkTest {
         page.waitForURL("**/sauces/*-*");
         button(page, "Keep and plan it").click();
         page.waitForURL("**/plan");
+        // What the page draws says that it listens by now.
+        assertThat(page.locator("#board .handle")).hasCount(1);
     }
 
     private static void typeText(Page page, String text) {
