@@ -80,10 +80,6 @@ public final class CookPage {
         return view;
     }
 
-    public Goal getGoal() {
-        return goal;
-    }
-
     public Optional<KeptPlan> getPlan() {
         return plan;
     }
