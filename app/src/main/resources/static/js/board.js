@@ -109,6 +109,8 @@ export function drawBoard(node, drawing, to) {
   grip.append('circle').attr('class', 'reach').attr('r', 26);
   grip.append('circle').attr('class', 'handle').attr('r', 13);
   let now = drawing.stop;
+  /** Whether the handle is in a hand, or was moved and has not come to rest. */
+  let held = false;
   place(now, true);
 
   /** @param {number} index @param {boolean} quietly */
@@ -149,7 +151,9 @@ export function drawBoard(node, drawing, to) {
     text(handle, off, BOTTOM + down - 29, p.dip, 'lab halo', side);
     text(handle, off, BOTTOM + down - 12, p.salt, 'tiny halo', side);
     plate(p);
-    if (!quietly) to.moved(p, false);
+    if (quietly) return;
+    held = true;
+    to.moved(p, false);
   }
 
   /** How it spreads on a plate at the stove, to scale, where the board has room for it. */
@@ -165,7 +169,10 @@ export function drawBoard(node, drawing, to) {
     text(at, 58, 20, spread, 'lab');
   }
 
-  const settle = () => to.moved(points[now], true);
+  const settle = () => {
+    held = false;
+    to.moved(points[now], true);
+  };
   const nearest = (event) => {
     const [px] = d3.pointer(event, node);
     const grams = x.invert(px);
@@ -175,7 +182,7 @@ export function drawBoard(node, drawing, to) {
   };
   let dragging = false;
   grip.on('pointerdown', (event) => {
-    dragging = true;
+    dragging = held = true;
     grip.node().setPointerCapture(event.pointerId);
     event.preventDefault();
     grip.node().focus();
@@ -190,5 +197,6 @@ export function drawBoard(node, drawing, to) {
     place(now + step);
   });
   grip.on('keyup', (event) => { if (/^(Arrow|Page|Home|End)/.test(event.key)) settle(); });
-  return { focus: () => grip.node().focus(), point: () => points[now] };
+  grip.on('blur', () => { if (held && !dragging) settle(); });
+  return { held: () => held, focus: () => grip.node().focus(), point: () => points[now] };
 }

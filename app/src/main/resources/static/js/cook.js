@@ -1,6 +1,7 @@
 /** The cook page: one press a reading, nothing lost without the network, current on every device. */
 import { localTimes } from './page.js';
 import { drawTimeline } from './timeline.js';
+import { newId } from './ids.js';
 import { Outbox } from './outbox.js';
 import { mayNotify, runClocks } from './clocks.js';
 
@@ -34,15 +35,6 @@ function show(html) {
   setClock();
   drawTimeline();
   tick?.();
-}
-
-function newId() {
-  if (crypto.randomUUID) return crypto.randomUUID();
-  const b = crypto.getRandomValues(new Uint8Array(16));
-  b[6] = (b[6] & 15) | 64;
-  b[8] = (b[8] & 63) | 128;
-  const h = [...b].map((x) => x.toString(16).padStart(2, '0')).join('');
-  return `${h.slice(0, 8)}-${h.slice(8, 12)}-${h.slice(12, 16)}-${h.slice(16, 20)}-${h.slice(20)}`;
 }
 
 const outbox = new Outbox({

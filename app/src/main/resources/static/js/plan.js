@@ -1,6 +1,7 @@
 /** The plan: redraws as choices change, moves the handle, pins two settings beside each other. */
 import { drawBoard } from './board.js';
 import { conditional, tellProblems } from './choices.js';
+import { newId } from './ids.js';
 
 const form = /** @type {HTMLFormElement} */ (document.getElementById('choices'));
 const outcome = document.getElementById('outcome');
@@ -27,13 +28,17 @@ async function ask() {
     return;
   }
   asking = true;
+  outcome.setAttribute('aria-busy', 'true');
   const wanted = address();
   history.replaceState(null, '', wanted);
   try {
     const answer = await fetch(wanted, { headers: { 'X-Fragment': 'plan' } });
     if (answer.redirected) location.assign(answer.url);
-    else if (answer.ok) show(await answer.text());
-    else throw new Error(String(answer.status));
+    else if (answer.ok) {
+      const html = await answer.text();
+      // Nobody's handle is taken out of their hand: where it comes to rest is asked for next.
+      if (!board?.held()) show(html);
+    } else throw new Error(String(answer.status));
   } catch {
     const sorry = document.createElement('p');
     sorry.className = 'wrong';
@@ -46,6 +51,8 @@ async function ask() {
   if (again) {
     again = false;
     ask();
+  } else {
+    outcome.removeAttribute('aria-busy');
   }
 }
 
@@ -55,6 +62,8 @@ function show(html) {
   const onGrip = focused?.classList.contains('grip');
   const radio = focused?.matches('input[name=route]') ? focused.getAttribute('value') : null;
   outcome.innerHTML = html;
+  // Other choices make another plan: one that was kept before keeps its own id.
+  for (const id of ['cook', 'plan']) /** @type {HTMLInputElement} */ (document.querySelector(`#go [name=${id}]`)).value = newId();
   tellProblems(form, outcome);
   draw();
   if (onGrip) board?.focus();

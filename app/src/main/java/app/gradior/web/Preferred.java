@@ -4,10 +4,13 @@ import app.gradior.web.account.AccountMapper;
 import app.gradior.web.account.KitchenUser;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -15,8 +18,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** The units of the kitchen that asks, for as long as its request lasts. */
 @Configuration
 class Preferred implements WebMvcConfigurer, HandlerInterceptor {
-    private static final String UNITS = "gradior.units";
-    private static final String SCALE = "gradior.temperature";
+    private static final String KITCHEN = "gradior.kitchen";
 
     private final AccountMapper accounts;
 
@@ -33,25 +35,35 @@ class Preferred implements WebMvcConfigurer, HandlerInterceptor {
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (request.getUserPrincipal() instanceof Authentication who
                 && who.getPrincipal() instanceof KitchenUser user) {
-            accounts.kitchen(user.kitchenId()).ifPresent(kitchen -> {
-                request.setAttribute(UNITS, kitchen.units());
-                request.setAttribute(SCALE, kitchen.temperature());
-            });
+            accounts.kitchen(user.kitchenId()).ifPresent(kitchen -> request.setAttribute(KITCHEN, kitchen));
         }
         return true;
     }
 
     /** Whether ounces come first. */
     static boolean ounces() {
-        return attribute(UNITS) == AccountMapper.Units.US;
+        return asking().filter(kitchen -> kitchen.units() == AccountMapper.Units.US)
+                .isPresent();
     }
 
     static boolean fahrenheit() {
-        return attribute(SCALE) == AccountMapper.TemperatureScale.FAHRENHEIT;
+        return asking().filter(kitchen -> kitchen.temperature() == AccountMapper.TemperatureScale.FAHRENHEIT)
+                .isPresent();
     }
 
-    private static Object attribute(String name) {
+    /** How often the rows of a kitchen had changed when it began to ask, if what it asks changes none. */
+    static Optional<Long> changes(UUID kitchen) {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
+                        && request.getRequest().getMethod().equals("GET")
+                ? asking().filter(row -> row.id().equals(kitchen)).map(AccountMapper.KitchenRow::changes)
+                : Optional.empty();
+    }
+
+    private static Optional<AccountMapper.KitchenRow> asking() {
         RequestAttributes request = RequestContextHolder.getRequestAttributes();
-        return request == null ? null : request.getAttribute(name, RequestAttributes.SCOPE_REQUEST);
+        return request == null
+                ? Optional.empty()
+                : Optional.ofNullable(
+                        (AccountMapper.KitchenRow) request.getAttribute(KITCHEN, RequestAttributes.SCOPE_REQUEST));
     }
 }

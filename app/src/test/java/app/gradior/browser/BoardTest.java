@@ -32,6 +32,7 @@ class BoardTest {
 
     private static void answered(Page page, Runnable what) {
         page.waitForResponse(r -> r.url().contains("/plan?") && r.ok(), what);
+        assertThat(page.locator("#outcome:not([aria-busy])")).hasCount(1);
     }
 
     @Test
@@ -63,6 +64,27 @@ class BoardTest {
         String taken = page.locator(".route.taken").innerText();
         page.reload();
         assertThat(page.locator(".route.taken").innerText()).isEqualTo(taken);
+    }
+
+    @Test
+    void anAnswerThatComesLateTakesNoHandleOutOfAHand() {
+        Page page = demo(1280, 800);
+        open(page, "Plum and star anise dip", "use=GLAZE&route=reduce-then-slurry");
+        Locator grip = page.locator("#board .grip");
+        page.route("**/plan?**", route -> {
+            page.waitForTimeout(400);
+            route.resume();
+        });
+        grip.focus();
+        page.keyboard().press("PageDown");
+        page.keyboard().down("ArrowRight");
+        String held = grip.getAttribute("aria-valuetext");
+        page.waitForTimeout(1200);
+        assertThat(grip.getAttribute("aria-valuetext")).isEqualTo(held);
+
+        answered(page, () -> page.keyboard().up("ArrowRight"));
+        assertThat(grip).isFocused();
+        assertThat(grip.getAttribute("aria-valuetext")).isEqualTo(held);
     }
 
     private static double powder(String words) {
@@ -98,7 +120,7 @@ class BoardTest {
             page.locator("#grade").blur();
         });
         assertThat(page.locator("#grade-wrong")).isEmpty();
-        answered(page, () -> page.locator("input[name=route][value=slurry]").check());
+        answered(page, () -> page.locator("input[type=radio][value=slurry]").click());
         assertThat(page.locator("#says")).containsText("Thicken it as it is");
 
         page.locator("#keep").click();

@@ -17,6 +17,11 @@ import org.apache.ibatis.annotations.Update;
 public interface AccountMapper {
     record AccountRow(UUID kitchenId, String kitchenName, String signInName, String passwordHash) {}
 
+    /**
+     * A kitchen with what it prefers.
+     *
+     * @param changes how often its rows have changed; the database counts, it is never written
+     */
     record KitchenRow(
             UUID id,
             String name,
@@ -25,7 +30,8 @@ public interface AccountMapper {
             Units units,
             TemperatureScale temperature,
             boolean hood,
-            double roomC) {}
+            double roomC,
+            long changes) {}
 
     /** How weights and volumes are shown first. */
     enum Units {
@@ -44,8 +50,13 @@ public interface AccountMapper {
             from account a join kitchen k on k.id = a.kitchen_id where a.sign_in_name = #{name}""")
     Optional<AccountRow> find(@Param("name") String name);
 
-    @Select("select id, name, altitude_m, measures, units, temperature, hood, room_c from kitchen where id = #{id}")
+    @Select("""
+            select k.id, k.name, k.altitude_m, k.measures, k.units, k.temperature, k.hood, k.room_c, c.changes
+            from kitchen k join kitchen_change c on c.kitchen_id = k.id where k.id = #{id}""")
     Optional<KitchenRow> kitchen(@Param("id") UUID id);
+
+    @Select("select changes from kitchen_change where kitchen_id = #{kitchen}")
+    long changes(@Param("kitchen") UUID kitchen);
 
     @Insert("insert into kitchen (id, name, altitude_m, created_at) values (#{id}, #{name}, #{altitudeM}, #{at})")
     void insertKitchen(

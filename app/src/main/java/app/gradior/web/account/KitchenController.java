@@ -118,7 +118,8 @@ class KitchenController {
                 form.units(),
                 form.temperature(),
                 form.hood(),
-                form.roomC()));
+                form.roomC(),
+                0));
         // The name of the kitchen stands in the session too.
         signIn.as(request.getUserPrincipal().getName(), request, response);
         said.addFlashAttribute("said", "Kept.");

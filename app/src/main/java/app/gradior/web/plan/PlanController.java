@@ -12,6 +12,7 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.NotFound;
+import app.gradior.web.Remembered;
 import app.gradior.web.Wording;
 import app.gradior.web.account.InKitchen;
 import app.gradior.web.cook.CookBook;
@@ -23,6 +24,7 @@ import app.gradior.web.pot.PotDrawing;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,9 +33,9 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan board: a sauce in a pot toward a target, as a page whose address holds every choice. */
@@ -57,6 +59,7 @@ class PlanController {
     private final Wording say;
     private final OffRequest pages;
     private final JsonMapper json;
+    private final Remembered remembered;
 
     PlanController(
             SauceBook book,
@@ -67,7 +70,8 @@ class PlanController {
             CookBook cooks,
             Wording say,
             OffRequest pages,
-            JsonMapper json) {
+            JsonMapper json,
+            Remembered remembered) {
         this.book = book;
         this.planning = planning;
         this.plans = plans;
@@ -77,27 +81,20 @@ class PlanController {
         this.say = say;
         this.pages = pages;
         this.json = json;
+        this.remembered = remembered;
     }
 
     @GetMapping
     String plan(
-            @InKitchen UUID kitchen,
-            @PathVariable UUID id,
-            @RequestParam Map<String, String> choices,
-            @RequestHeader(value = "X-Fragment", required = false) String fragment,
-            Model model) {
-        Sauce sauce = book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
-        Planning.Planned planned = planning.plan(kitchen, sauce, PlanForm.of(choices));
-        PlanForm form = planned.form();
-        model.addAttribute("sauce", sauce);
+            @InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices, Model model) {
+        PlanForm asked = PlanForm.of(choices);
+        Planning.Planned planned = planning.plan(kitchen, found(kitchen, id), asked);
+        model.addAttribute("sauce", planned.sauce());
         model.addAttribute("planned", planned);
         model.addAttribute("read", planned.read());
-        model.addAttribute("form", form);
+        model.addAttribute("form", planned.form());
         model.addAttribute("problems", planned.problems());
-        planned.possible().ifPresent(possible -> present(kitchen, planned, possible, model));
-        if ("plan".equals(fragment)) {
-            return "plan/plan :: outcome";
-        }
+        model.addAttribute("outcome", outcome(kitchen, id, asked));
         model.addAttribute("activities", Activity.values());
         model.addAttribute("uses", Use.values());
         model.addAttribute("bases", Target.Basis.values());
@@ -108,37 +105,58 @@ class PlanController {
         return "plan/plan";
     }
 
-    private void present(UUID kitchen, Planning.Planned planned, Planning.Possible possible, Model model) {
+    /** What the choices come to, alone: asked whenever one of them changes. */
+    @GetMapping(headers = "X-Fragment=plan", produces = "text/html;charset=UTF-8")
+    @ResponseBody
+    String outcome(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices) {
+        return outcome(kitchen, id, PlanForm.of(choices));
+    }
+
+    private Sauce found(UUID kitchen, UUID id) {
+        return book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
+    }
+
+    private record Outcome(UUID sauce, PlanForm asked) {}
+
+    private String outcome(UUID kitchen, UUID id, PlanForm asked) {
+        return remembered.of(
+                kitchen,
+                new Outcome(id, asked),
+                () -> render(kitchen, planning.plan(kitchen, found(kitchen, id), asked)));
+    }
+
+    private String render(UUID kitchen, Planning.Planned planned) {
+        Map<String, Object> shown = new HashMap<>();
+        shown.put("sauce", planned.sauce());
+        shown.put("planned", planned);
+        shown.put("read", planned.read());
+        shown.put("form", planned.form());
+        shown.put("problems", planned.problems());
+        planned.possible().ifPresent(possible -> present(kitchen, planned, possible, shown));
+        return pages.render("plan/board", "outcome", shown);
+    }
+
+    private void present(
+            UUID kitchen, Planning.Planned planned, Planning.Possible possible, Map<String, Object> shown) {
         PlanForm form = planned.form();
         PotLore.Known known = possible.known();
-        model.addAttribute("possible", possible);
-        model.addAttribute("known", known);
-        model.addAttribute(
+        shown.put("possible", possible);
+        shown.put("known", known);
+        shown.put(
                 "learnt",
                 known.logSd() > BARELY_KNOWN
                         ? "Nothing like it has been weighed in your kitchen yet: the minutes are the model's estimate."
                         : "Reckoned with what your pots have told: the model's pace times "
                                 + CookRounding.exactly(Math.round(known.k().middle() * 100) / 100.0) + ".");
-        model.addAttribute(
+        shown.put(
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
-        Reckoner.Pieces pieces =
-                reckoner.pieces(possible, form, say.ouncesFirst(), say.fahrenheitFirst(), () -> render(possible, form));
-        model.addAttribute("upper", pieces.upper());
-        model.addAttribute("lower", pieces.lower());
-        model.addAttribute("beside", beside(planned, possible));
-        model.addAttribute("mark", mark(kitchen, form));
-    }
-
-    private Reckoner.Pieces render(Planning.Possible possible, PlanForm form) {
-        Map<String, Object> shown = Map.of(
-                "possible", possible,
-                "looks", SpoonCoat.values(),
-                "drawing", asScript(new BoardDrawing(possible, form, say).drawing()),
-                "potDrawing", PotDrawing.of(possible.pot().pot()),
-                "jarMl", form.size("jarMl", new Problems()));
-        return new Reckoner.Pieces(
-                pages.render("plan/board", "upper", shown), pages.render("plan/board", "lower", shown));
+        shown.put("looks", SpoonCoat.values());
+        shown.put("drawing", asScript(new BoardDrawing(possible, form, say).drawing()));
+        shown.put("potDrawing", PotDrawing.of(possible.pot().pot()));
+        shown.put("jarMl", form.size("jarMl", new Problems()));
+        shown.put("beside", beside(planned, possible));
+        shown.put("mark", mark(kitchen, form));
     }
 
     /** JSON that can stand within a script element of a page: nothing in it can end that element. */

@@ -17,8 +17,10 @@ import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.NotFound;
+import app.gradior.web.Remembered;
 import app.gradior.web.cook.CookBook;
 import app.gradior.web.cook.PotLearning;
+import app.gradior.web.food.Foods;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.KitchenRing;
 import app.gradior.web.pot.PotMapper;
@@ -37,7 +39,9 @@ public class Planning {
     /** A pot that holds this much is taken where none was chosen. */
     private static final double USUAL_LITRES = 1.5;
 
+    private final Remembered remembered;
     private final SauceReader reader;
+    private final Foods foods;
     private final PotMapper pots;
     private final RingMapper rings;
     private final Kitchenware kitchenware;
@@ -46,14 +50,18 @@ public class Planning {
     private final Reckoner reckoner;
 
     Planning(
+            Remembered remembered,
             SauceReader reader,
+            Foods foods,
             PotMapper pots,
             RingMapper rings,
             Kitchenware kitchenware,
             PotLearning learning,
             CookBook cooks,
             Reckoner reckoner) {
+        this.remembered = remembered;
         this.reader = reader;
+        this.foods = foods;
         this.pots = pots;
         this.rings = rings;
         this.kitchenware = kitchenware;
@@ -113,9 +121,10 @@ public class Planning {
     /** Reckons what was asked for a sauce; what the sauce's own text aims at counts where nothing was asked. */
     public Planned plan(UUID kitchen, Sauce sauce, PlanForm asked) {
         Problems problems = new Problems();
-        ReadSauce read = reader.read(kitchen, sauce);
-        List<KitchenPot> all = pots.all(kitchen);
-        List<KitchenRing> on = rings.all(kitchen);
+        AsItIs now = remembered.of(kitchen, AsItIs.class, () -> look(kitchen));
+        ReadSauce read = reader.read(sauce, now.language(), now.pots());
+        List<KitchenPot> all = now.pots();
+        List<KitchenRing> on = now.rings();
         PlanForm meant = asked.says("aim") || asked.says("use")
                 ? asked
                 : read.target().map(asked::toward).orElse(asked);
@@ -123,8 +132,8 @@ public class Planning {
         Optional<KitchenRing> ring = pot.flatMap(p -> Kitchenware.ring(on, meant.ring(), p));
         PlanForm form = meant.with("pot", pot.map(KitchenPot::id).orElse(null))
                 .with("ring", ring.map(KitchenRing::id).orElse(null));
-        Room room = Kitchenware.room(kitchenware.room(kitchen), form, problems);
-        PotLore lore = learning.lore(kitchen);
+        Room room = Kitchenware.room(now.room(), form, problems);
+        PotLore lore = now.lore();
         Wish wish = wish(kitchen, form, problems);
         form.size("jarMl", problems);
         form.size("serveMl", problems);
@@ -141,6 +150,19 @@ public class Planning {
             }
         }
         return new Planned(sauce, read, all, on, form, room, lore, problems, possible);
+    }
+
+    /** What of a kitchen plans are reckoned with. */
+    private record AsItIs(
+            Room room, List<KitchenPot> pots, List<KitchenRing> rings, Foods.Language language, PotLore lore) {}
+
+    private AsItIs look(UUID kitchen) {
+        return new AsItIs(
+                kitchenware.room(kitchen),
+                pots.all(kitchen),
+                rings.all(kitchen),
+                foods.language(kitchen),
+                learning.lore(kitchen));
     }
 
     private Possible possible(

@@ -47,7 +47,8 @@ public class SauceReader {
         return read(sauce, foods.language(kitchen), pots.all(kitchen));
     }
 
-    private ReadSauce read(Sauce sauce, Foods.Language language, List<KitchenPot> all) {
+    /** The same, for one who has looked at the kitchen already. */
+    public ReadSauce read(Sauce sauce, Foods.Language language, List<KitchenPot> all) {
         return kept.get(new Words(sauce.text(), language, all), w -> read(w.text(), w.language(), w.pots()));
     }
 
