@@ -49,6 +49,11 @@ final class Assimilation {
     /** Beyond so many standard deviations a reading is questioned, not used. */
     private static final double QUESTIONED_SDS = 4;
 
+    /** By so much the variances grow each time a reading that is right is still too far off. */
+    private static final double DOUBT = 4;
+
+    private static final int MOST_DOUBTS = 12;
+
     private static final double LONGEST_STEP_S = 120;
     private static final int MOST_STEPS = 400;
 
@@ -73,10 +78,27 @@ final class Assimilation {
         return step(at, Optional.empty(), 0, observation, trusted);
     }
 
+    /**
+     * The estimate corrected by a reading that is known to be right: what was believed is doubted, more and more, until
+     * the reading is no surprise any more.
+     *
+     * @return questioned only if no doubt about the state explains it
+     */
+    static Outcome believe(Estimate at, Observation observation) {
+        Estimate doubted = at;
+        Outcome outcome = correct(doubted, observation, false);
+        for (int i = 0; outcome.questioned() && i < MOST_DOUBTS; i++) {
+            doubted = new Estimate(
+                    doubted.reference(), doubted.mean(), doubted.covariance().scalarMultiply(DOUBT));
+            outcome = correct(doubted, observation, false);
+        }
+        return outcome;
+    }
+
     /** Time passes and then something is read: {@link #predict} and {@link #correct} in one. */
     static Outcome predictAndCorrect(
-            Estimate from, Optional<Evaporation> heated, double seconds, Observation observation, boolean trusted) {
-        return step(from, seconds > 0 ? heated : Optional.empty(), Math.max(0, seconds), observation, trusted);
+            Estimate from, Optional<Evaporation> heated, double seconds, Observation observation) {
+        return step(from, seconds > 0 ? heated : Optional.empty(), Math.max(0, seconds), observation, false);
     }
 
     /** A reading as the filter sees it: a number, how sure it is, and what the state lets expect. */

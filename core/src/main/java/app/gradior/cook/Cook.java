@@ -140,15 +140,15 @@ public final class Cook {
         return cook;
     }
 
-    private void fold(CookEvent event, boolean trusted) {
+    private void fold(CookEvent event, boolean confirmed) {
         if (event instanceof CookEvent.Weighed weighed) {
-            weigh(weighed, trusted);
+            weigh(weighed, confirmed);
             return;
         }
         estimate = estimateAt(event.at());
         at = event.at().isAfter(at) ? event.at() : at;
         if (event instanceof CookEvent.Reading reading) {
-            observe(reading, trusted);
+            observe(reading, confirmed);
         } else if (event instanceof CookEvent.HeatChanged change) {
             change(conditions.with(change.activity()));
         } else if (event instanceof CookEvent.LidChanged change) {
@@ -168,8 +168,8 @@ public final class Cook {
         } else if (event instanceof CookEvent.Finished finish) {
             finished = Optional.of(finish);
             onHeat = false;
-            finish.yield().ifPresent(mass -> correct(Observation.weight(mass), true));
-            finish.look().flatMap(look -> spoon(look, stove())).ifPresent(seen -> correct(seen, true));
+            finish.yield().ifPresent(mass -> trust(Observation.weight(mass)));
+            finish.look().flatMap(look -> spoon(look, stove())).ifPresent(this::trust);
         }
     }
 
@@ -206,32 +206,28 @@ public final class Cook {
         return onHeat && !moment.isBefore(simmersFrom);
     }
 
-    private void observe(CookEvent.Reading reading, boolean trusted) {
-        Optional<Observation> observation = observation(reading);
-        observation.ifPresent(seen -> take(reading, seen, Assimilation.correct(estimate, seen, trusted)));
+    private void observe(CookEvent.Reading reading, boolean confirmed) {
+        observation(reading)
+                .ifPresent(seen -> take(reading, seen, Assimilation.correct(estimate, seen, false), confirmed));
     }
 
     /** The commonest event; what a scale shows needs no look at the state first, so time and reading go in one step. */
-    private void weigh(CookEvent.Weighed weighed, boolean trusted) {
+    private void weigh(CookEvent.Weighed weighed, boolean confirmed) {
         Observation seen = Observation.weight(weighed.net());
         Assimilation.Outcome outcome = Assimilation.predictAndCorrect(
-                startedToSimmer(weighed.at()),
-                Optional.of(evaporation),
-                secondsOfSimmerUntil(weighed.at()),
-                seen,
-                trusted);
+                startedToSimmer(weighed.at()), Optional.of(evaporation), secondsOfSimmerUntil(weighed.at()), seen);
         at = weighed.at().isAfter(at) ? weighed.at() : at;
-        take(weighed, seen, outcome);
+        take(weighed, seen, outcome, confirmed);
     }
 
-    private void take(CookEvent.Reading reading, Observation seen, Assimilation.Outcome first) {
+    private void take(CookEvent.Reading reading, Observation seen, Assimilation.Outcome first, boolean confirmed) {
         Assimilation.Outcome outcome = first;
-        if (first.questioned() && agreesWithTheLast(reading, first)) {
-            // Two in a row that are off alike: what was believed is wrong, not the scale.
-            outcome = Assimilation.correct(doubted(first.estimate()), seen, true);
+        if (first.questioned() && (confirmed || agreesWithTheLast(reading, first))) {
+            // Somebody says it is right, or two in a row are off alike: what was believed is wrong, not the scale.
+            outcome = Assimilation.believe(doubted(first.estimate()), seen);
         }
         estimate = outcome.estimate();
-        told.add(new Told(reading, outcome.expected(), outcome.measured(), outcome.questioned()));
+        told.add(new Told(reading, first.expected(), first.measured(), outcome.questioned() && !confirmed));
     }
 
     private boolean agreesWithTheLast(CookEvent.Reading reading, Assimilation.Outcome outcome) {
@@ -289,10 +285,8 @@ public final class Cook {
         return thinnerStill || thickerStill ? Optional.empty() : Optional.of(Observation.spoon(look, temperature));
     }
 
-    private Assimilation.Outcome correct(Observation observation, boolean trusted) {
-        Assimilation.Outcome outcome = Assimilation.correct(estimate, observation, trusted);
-        estimate = outcome.estimate();
-        return outcome;
+    private void trust(Observation observation) {
+        estimate = Assimilation.correct(estimate, observation, true).estimate();
     }
 
     /** The estimate carried on to a moment, by evaporation alone; the present one if that is past. */

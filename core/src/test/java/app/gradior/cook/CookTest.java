@@ -121,8 +121,10 @@ class CookTest {
 
         simulated.events.add(new CookEvent.Confirmed(id(), simulated.minute(12.5), odd.id()));
         assertThat(simulated.cook().told().get(2).questioned()).isFalse();
-        assertThat(simulated.cook().forecast(simulated.minute(12)).grams().middle())
-                .isLessThan(450);
+        assertThat(simulated.cook().told().get(2).expected()).isCloseTo(simulated.trueGrams(12) / 1000, within(0.02));
+        Interval there = simulated.cook().forecast(simulated.minute(12)).grams();
+        assertThat(there.middle()).isCloseTo(300, within(3.0));
+        assertThat(there.width()).isLessThan(15);
     }
 
     @Test
