@@ -129,7 +129,8 @@ class DeviceController {
         Simulations.SimulatedPot pot = cooks.underWay(kitchen).stream()
                 .filter(kept -> kept.row().id().equals(under))
                 .findFirst()
-                .map(kept -> Simulations.SimulatedPot.of(kept.cook(), k))
+                .map(kept -> Simulations.SimulatedPot.of(
+                        () -> cooks.find(kitchen, under).cook(), k))
                 .orElseGet(() -> water(kitchen, under, k));
         Devices.Added added = devices.add(kitchen, "simulated " + kind.label(), kind);
         simulations.start(added, pot, new Simulations.Faults(noise, drift, dropOuts / 100));

@@ -2,8 +2,10 @@ package app.gradior.web.device;
 
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
+import app.gradior.cook.Forecast;
 import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
+import app.gradior.plan.Knowledge;
 import app.gradior.pot.BoilDown;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Evaporation;
@@ -19,6 +21,8 @@ import java.net.http.HttpResponse;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
@@ -27,8 +31,10 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -62,53 +68,106 @@ public class Simulations {
      */
     public record Faults(double noise, double drift, double dropOuts) {}
 
-    /**
-     * A pot that is not there.
-     *
-     * @param start when it began to lose water
-     * @param k how fast it does against the model
-     */
-    public record SimulatedPot(Mixture mixture, Conditions conditions, Instant start, double k) {
-        /** The pot of a cook: it begins to lose water when it simmers. */
-        public static SimulatedPot of(Cook cook, double k) {
-            CookEvent.Started started = cook.started();
-            Evaporation evaporation = new Evaporation(started.conditions());
-            Instant simmers = cook.events().stream()
-                    .filter(CookEvent.Simmers.class::isInstance)
-                    .map(CookEvent::at)
-                    .findFirst()
-                    .orElseGet(() -> started.at()
-                            .plus(evaporation
-                                    .heatUp(started.mixture(), started.temperature())
-                                    .orElse(Duration.ofHours(1))));
-            return new SimulatedPot(started.mixture(), started.conditions(), simmers, k);
+    /** A pot that is not there: what is in it at a moment, and how it stands then. */
+    public interface SimulatedPot {
+        Mixture mixture(Instant now);
+
+        Conditions conditions(Instant now);
+
+        /** Whether it boils by then. */
+        boolean boils(Instant now);
+
+        /**
+         * The pot of a cook: what happens to the cook happens to it, at its own pace, whatever anybody reads.
+         *
+         * @param told the cook as it is told so far
+         * @param k how fast it loses water against the model
+         */
+        static SimulatedPot of(Supplier<Cook> told, double k) {
+            return new PotOfCook(told, k);
         }
 
         /** Water in a pot, as for a boil-off test. */
-        public static SimulatedPot ofWater(Mass water, Conditions conditions, Instant start, double k) {
-            return new SimulatedPot(IngredientTable.shipped().get("water").of(water), conditions, start, k);
+        static SimulatedPot ofWater(Mass water, Conditions conditions, Instant start, double k) {
+            return new PotOfWater(IngredientTable.shipped().get("water").of(water), conditions, start, k);
         }
+    }
 
-        Mixture at(Instant now) {
+    private record PotOfWater(Mixture water, Conditions conditions, Instant start, double k) implements SimulatedPot {
+        @Override
+        public Mixture mixture(Instant now) {
             Duration since = Duration.between(start, now);
             Duration bounded = since.isNegative()
                     ? Duration.ZERO
                     : since.compareTo(BoilDown.HORIZON) > 0 ? BoilDown.HORIZON : since;
-            return new BoilDown(mixture, new Evaporation(conditions), ThicknessFactor.ONE, k).after(bounded);
+            return new BoilDown(water, new Evaporation(conditions), ThicknessFactor.ONE, k).after(bounded);
+        }
+
+        @Override
+        public Conditions conditions(Instant now) {
+            return conditions;
+        }
+
+        @Override
+        public boolean boils(Instant now) {
+            return !now.isBefore(start);
+        }
+    }
+
+    private record PotOfCook(Supplier<Cook> told, double k) implements SimulatedPot {
+        /** The cook as it truly is: begun with its true pace, heard without anybody's readings. */
+        private Cook truth() {
+            Cook cook = told.get();
+            CookEvent.Started start = cook.started();
+            List<CookEvent> happened = new ArrayList<>();
+            happened.add(new CookEvent.Started(
+                    start.id(),
+                    start.at(),
+                    start.mixture(),
+                    start.temperature(),
+                    start.conditions(),
+                    start.target(),
+                    new Knowledge(k, 0, ThicknessFactor.ONE, 0)));
+            cook.events().stream()
+                    .filter(e -> !(e instanceof CookEvent.Reading))
+                    .forEach(happened::add);
+            return Cook.of(happened);
+        }
+
+        private Forecast at(Instant now) {
+            Cook truth = truth();
+            return truth.forecast(
+                    truth.finished().map(CookEvent::at).filter(now::isAfter).orElse(now));
+        }
+
+        @Override
+        public Mixture mixture(Instant now) {
+            return at(now).current().mixture();
+        }
+
+        @Override
+        public Conditions conditions(Instant now) {
+            return truth().conditions();
+        }
+
+        @Override
+        public boolean boils(Instant now) {
+            return at(now).heatingUp().isZero();
         }
     }
 
     private record Simulation(Devices.Added device, SimulatedPot pot, Faults faults, Instant since, Random random) {
         double value(Instant now) {
-            Mixture mixture = pot.at(now);
+            Mixture mixture = pot.mixture(now);
+            Conditions conditions = pot.conditions(now);
             double minutes = Duration.between(since, now).toMillis() / 60_000.0;
             double truth = device.device().kind() == Device.Kind.SCALE
-                    ? mixture.mass().grams() + pot.conditions().pot().tare().grams()
-                    : now.isBefore(pot.start())
-                            ? Celsius.ROOM.degrees()
-                            : new Evaporation(pot.conditions())
+                    ? mixture.mass().grams() + conditions.pot().tare().grams()
+                    : pot.boils(now)
+                            ? new Evaporation(conditions)
                                     .stoveTemperature(mixture)
-                                    .degrees();
+                                    .degrees()
+                            : Celsius.ROOM.degrees();
             return truth + faults.noise() * random.nextGaussian() + faults.drift() * minutes;
         }
     }
@@ -141,12 +200,16 @@ public class Simulations {
     void tick() {
         for (Simulation simulation : running.values()) {
             if (simulation.random().nextDouble() >= simulation.faults().dropOuts()) {
-                send(simulation);
+                try {
+                    send(simulation, simulation.value(clock.instant()));
+                } catch (DataAccessException e) {
+                    // The cook can't be read for a while: it is silent, like a device without power.
+                }
             }
         }
     }
 
-    private void send(Simulation simulation) {
+    private void send(Simulation simulation, double value) {
         Instant now = clock.instant();
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/feed/"
                         + simulation.device().device().id()))
@@ -154,7 +217,7 @@ public class Simulations {
                 .header("Authorization", "Bearer " + simulation.device().token())
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(
-                        String.format(Locale.ROOT, "{\"value\": %.2f, \"at\": \"%s\"}", simulation.value(now), now)))
+                        String.format(Locale.ROOT, "{\"value\": %.2f, \"at\": \"%s\"}", value, now)))
                 .build();
         try {
             int status =

@@ -4,6 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.RunningApplication;
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.food.IngredientTable;
+import app.gradior.food.Mixture;
+import app.gradior.plan.Knowledge;
+import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
@@ -11,12 +17,16 @@ import app.gradior.pot.Material;
 import app.gradior.pot.Pot;
 import app.gradior.pot.Ring;
 import app.gradior.pot.Room;
+import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.web.account.Accounts;
 import app.gradior.web.device.Simulations.Faults;
 import app.gradior.web.device.Simulations.SimulatedPot;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -101,5 +111,35 @@ class SimulationsTest {
         simulations.tick();
 
         assertThat(simulations.runs(scale.device().id())).isFalse();
+    }
+
+    @Test
+    void thePotOfACookFollowsWhatHappensAndNotWhatIsRead() {
+        Instant start = devices.now();
+        Mixture water = IngredientTable.shipped().get("water").of(Mass.ofGrams(1000));
+        List<CookEvent> told = new ArrayList<>(List.of(
+                new CookEvent.Started(
+                        UUID.randomUUID(),
+                        start,
+                        water,
+                        Celsius.ROOM,
+                        SIMMER,
+                        new Target.Weight(Mass.ofGrams(400)),
+                        Knowledge.NONE),
+                new CookEvent.Simmers(UUID.randomUUID(), start)));
+        SimulatedPot slow = SimulatedPot.of(() -> Cook.of(told), 0.5);
+        SimulatedPot quick = SimulatedPot.of(() -> Cook.of(told), 1);
+        Instant later = start.plus(Duration.ofMinutes(20));
+        double lost = 1000 - slow.mixture(later).mass().grams();
+        assertThat(1000 - quick.mixture(later).mass().grams()).isCloseTo(2 * lost, within(0.1 * lost));
+
+        told.add(new CookEvent.Weighed(UUID.randomUUID(), later, Mass.ofGrams(2400), Mass.ofGrams(2000)));
+        assertThat(slow.mixture(later).mass().grams()).isCloseTo(1000 - lost, within(0.01));
+        told.add(new CookEvent.Added(
+                UUID.randomUUID(), later, IngredientTable.shipped().get("water").of(Mass.ofGrams(150))));
+        assertThat(slow.mixture(later).mass().grams()).isCloseTo(1150 - lost, within(0.01));
+        told.add(new CookEvent.HeatSwitched(UUID.randomUUID(), later, false));
+        assertThat(slow.mixture(later.plus(Duration.ofMinutes(30))).mass().grams())
+                .isCloseTo(1150 - lost, within(40.0));
     }
 }
