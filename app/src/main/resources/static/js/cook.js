@@ -8,16 +8,18 @@ import { mayNotify, runClocks } from './clocks.js';
 const live = document.getElementById('live');
 const banner = document.getElementById('banner');
 const EVERY_MS = 20_000;
+/** Of a picture that is sent, px. */
+const LONGEST_SIDE = 1600;
 /** How far the server's clock is ahead of this device's, ms. */
 let ahead = 0;
 const now = () => Date.now() + ahead;
 let journal = '';
-/** @type {Map<string, (refused?: string) => void>} What is to be done once it is known what became of an entry, by its id. */
+/** @type {Map<string, (refused?: string, field?: string) => void>} What is to be done once it is known what became of an entry, by its id. */
 const pending = new Map();
 
-/** @param {string} id @param {string} [refused] */
-function settle(id, refused) {
-  pending.get(id)?.(refused);
+/** @param {string} id @param {string} [refused] @param {string} [field] */
+function settle(id, refused, field) {
+  pending.get(id)?.(refused, field);
   pending.delete(id);
 }
 
@@ -39,6 +41,10 @@ function show(html) {
 
 const outbox = new Outbox({
   async sent(answer, entry) {
+    if (entry.file) {
+      if (journal && !answer.ok) journal += '?photo=wrong';
+      return;
+    }
     if (answer.redirected) {
       // It came off: the journal is next, once everything that waits is sent.
       if (entry.post === live.dataset.post) journal = answer.url;
@@ -49,7 +55,7 @@ const outbox = new Outbox({
     const id = new URLSearchParams(entry.body).get('event');
     // What was refused is said beside its field, where that is open still.
     const beside = pending.has(id) && document.querySelector('dialog[open]');
-    settle(id, refused?.textContent);
+    settle(id, refused?.textContent, refused?.dataset.field);
     if (beside) refused?.remove();
     const cook = read.querySelector('.cook');
     if (entry.post === live.dataset.post && cook) show(cook.outerHTML);
@@ -75,30 +81,59 @@ document.addEventListener('submit', async (event) => {
   if (dialog?.dataset.amends) fields.set('amends', dialog.dataset.amends);
   if (fields.get('kind') === 'timer') mayNotify();
   const submitter = /** @type {SubmitEvent} */ (event).submitter;
-  pending.set(id, (refused) => {
+  pending.set(id, (refused, field = 'value') => {
     if (!dialog) return;
     form.querySelector('#refused')?.remove();
-    if (refused) tell(form, refused);
+    if (refused) tell(form, refused, field);
     else if (dialog.id === 'taste' || dialog.id === 'rescue') form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
     else {
       close(dialog);
       form.reset();
     }
   });
-  await outbox.put({ post: live.dataset.post, body: fields.toString(), made: Date.now() });
+  /** @type {import('./outbox.js').Entry[]} */
+  const entries = [{ post: live.dataset.post, body: fields.toString(), made: Date.now() }];
+  const chosen = /** @type {HTMLInputElement | null} */ (form.querySelector('[data-photo]'))?.files[0];
+  if (chosen) {
+    const file = await smaller(chosen);
+    if (!file) {
+      settle(id, '▲ That is no picture this can read, or more than 8 MB: choose a JPEG or PNG, or none.', 'photo');
+      return;
+    }
+    entries.push({ post: live.dataset.photo, body: '', file, made: Date.now() });
+  }
+  await outbox.put(...entries);
   // It waits in the outbox: for the cook that is as good as taken.
   settle(id);
 });
 
-/** @param {HTMLFormElement} form @param {string} refused */
-function tell(form, refused) {
+/** A picture at a size that travels well; null if it is none. @param {File} file @returns {Promise<Blob | null>} */
+async function smaller(file) {
+  try {
+    const read = await createImageBitmap(file);
+    const scale = Math.min(1, LONGEST_SIDE / Math.max(read.width, read.height));
+    const canvas = document.createElement('canvas');
+    canvas.width = Math.max(1, Math.round(read.width * scale));
+    canvas.height = Math.max(1, Math.round(read.height * scale));
+    canvas.getContext('2d').drawImage(read, 0, 0, canvas.width, canvas.height);
+    return await new Promise((done) => { canvas.toBlob(done, 'image/jpeg', 0.88); });
+  } catch {
+    return null;
+  }
+}
+
+/** Says beside its field why something was refused. @param {HTMLFormElement} form @param {string} refused @param {string} name */
+function tell(form, refused, name) {
   const p = document.createElement('p');
   p.className = 'wrong';
   p.id = 'refused';
   p.setAttribute('role', 'alert');
   p.textContent = refused;
-  form.append(p);
-  /** @type {HTMLElement | null} */ (form.querySelector('input[name=value]'))?.focus();
+  const field = /** @type {HTMLInputElement | null} */ (form.querySelector(`[name="${name}"]:not([type=hidden]), #${name}`));
+  if (field) field.after(p);
+  else form.append(p);
+  field?.focus();
+  p.scrollIntoView({ block: 'nearest' });
 }
 
 function openDialog(id, amends = '') {
@@ -127,7 +162,7 @@ async function rescue(trouble) {
   else place.textContent = 'The server is out of reach: off the heat, stir, and taste.';
 }
 
-const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add' };
+const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add', strained: 'add', pot: 'add', heat: 'heat', 'on-heat': 'heat', lid: 'lid', timer: 'timer', wanted: 'timer' };
 document.addEventListener('click', (event) => {
   const target = /** @type {HTMLElement} */ (event.target);
   const button = target.closest('[data-open], [data-close], [data-amend], [data-rescue], .keypad button, #half-minute');
@@ -191,10 +226,16 @@ spread?.addEventListener('input', () => {
   document.querySelector('#plate output').textContent = `${spread.value} cm`;
 });
 
+/** The cook is over, or nobody is signed in: what waits on this device is sent before this page goes. @param {string} to */
+async function leave(to) {
+  journal ||= to;
+  await outbox.flush();
+}
+
 async function refresh() {
   try {
     const answer = await fetch(live.dataset.live, { headers: { 'X-Fragment': 'live' } });
-    if (answer.redirected) location.assign(answer.url);
+    if (answer.redirected) await leave(answer.url);
     else if (answer.ok) show(await answer.text());
   } catch {
     // Without the network the page stays as it is; what is entered waits in the outbox.
@@ -236,7 +277,8 @@ document.addEventListener('keydown', (event) => {
     if (look) /** @type {HTMLElement} */ (look).click();
     return;
   }
-  if (target.matches('input, select, textarea')) return;
+  // Until the next frame a field of a dialog that has just closed still has the focus: nobody types in it.
+  if (target.matches('input, select, textarea') && !target.closest('dialog:not([open])')) return;
   const key = event.key.toLowerCase();
   if (KEYS[key]) {
     event.preventDefault();

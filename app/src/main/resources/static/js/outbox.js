@@ -8,7 +8,7 @@ const NAME = 'gradior';
 const STORE = 'outbox';
 const AGAIN_MS = 2500;
 
-/** @typedef {{n?: number, post: string, body: string, made: number}} Entry  `made` is when it happened, by this device */
+/** @typedef {{n?: number, post: string, body: string, file?: Blob, made: number}} Entry  `made` is when it happened, by this device; `file` is a picture sent instead of a body */
 
 /** @returns {Promise<IDBDatabase>} */
 function open() {
@@ -35,7 +35,15 @@ async function within(mode, what) {
   }
 }
 
-const waiting = () => within('readonly', (store) => store.getAll());
+/** @param {Blob} file */
+function picture(file) {
+  const form = new FormData();
+  form.append('photo', file, 'photo.jpg');
+  return form;
+}
+
+/** What is kept still. @returns {Promise<Entry[]>} */
+export const waiting = () => within('readonly', (store) => store.getAll());
 
 export class Outbox {
   /** @param {{sent: (answer: Response, entry: Entry) => Promise<void>, count: (n: number, why: string) => void}} to */
@@ -48,9 +56,9 @@ export class Outbox {
     addEventListener('online', () => this.flush());
   }
 
-  /** Keeps an entry and tries to send all there are; settles when the server has answered or could not be reached. */
-  async put(/** @type {Entry} */ entry) {
-    const n = await within('readwrite', (store) => store.add(entry));
+  /** Keeps entries and tries to send all there are; settles when the server has answered or could not be reached. */
+  async put(/** @type {Entry[]} */ ...entries) {
+    const n = await within('readwrite', (store) => entries.map((entry) => store.add(entry)).pop());
     await this.flush();
     // It may have come just as an earlier round was ending.
     if (!this.away && (await waiting()).some((other) => other.n === n)) await this.flush();
@@ -71,9 +79,9 @@ export class Outbox {
       try {
         answer = await fetch(entry.post, {
           method: 'POST',
-          headers: { ...sendingHeaders(), 'X-Fragment': 'live', 'Content-Type': 'application/x-www-form-urlencoded' },
+          headers: { ...sendingHeaders(), 'X-Fragment': 'live', ...(entry.file ? {} : { 'Content-Type': 'application/x-www-form-urlencoded' }) },
           // How long it had to wait, rather than when it was: no two clocks need to agree.
-          body: `${entry.body}&late=${Math.max(0, Date.now() - entry.made)}`,
+          body: entry.file ? picture(entry.file) : `${entry.body}&late=${Math.max(0, Date.now() - entry.made)}`,
         });
       } catch {
         answer = null;

@@ -35,6 +35,9 @@ export function drawTimeline() {
   if (drawing.ahead.length) {
     svg.append('path').attr('class', 'ahead-band').attr('d', d3.area((p) => x(p.minutes), (p) => y(p.low), (p) => y(p.high))(drawing.ahead));
     svg.append('path').attr('class', 'ahead').attr('d', line(drawing.ahead));
+    // What it should have lost since it was weighed last is believed, not seen.
+    const last = drawing.readings.filter((r) => r.used).pop();
+    if (last.minutes < drawing.ahead[0].minutes) svg.append('path').attr('class', 'ahead since').attr('d', line([last, drawing.ahead[0]]));
   }
   svg.append('path').attr('class', 'measured').attr('d', line(drawing.readings.filter((r) => r.used)));
   for (const reading of drawing.readings) {

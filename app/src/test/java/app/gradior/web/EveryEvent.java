@@ -54,7 +54,8 @@ final class EveryEvent {
                 new CookEvent.Jarred(
                         id(22), at, Volume.ofMillilitres(250), 2, Length.ofMillimetres(15), Volume.ofMillilitres(40)),
                 new CookEvent.Added(
-                        id(23), at, IngredientTable.shipped().get("honey").of(Mass.ofGrams(5)), "1 tsp honey"));
+                        id(23), at, IngredientTable.shipped().get("honey").of(Mass.ofGrams(5)), "1 tsp honey"),
+                new CookEvent.Wanted(id(24), at, at.plus(Duration.ofMinutes(45))));
     }
 
     private static UUID id(int n) {

@@ -434,7 +434,15 @@ public final class Cook {
         return timers;
     }
 
-    /** Whether a step was said to be done, by the latest word on it; empty if nothing was said. */
+    /** When it is wanted on the table, by what was said last. */
+    public Optional<Instant> wanted() {
+        return events.stream()
+                .filter(CookEvent.Wanted.class::isInstance)
+                .map(event -> ((CookEvent.Wanted) event).table())
+                .reduce((earlier, later) -> later);
+    }
+
+    /** When it was last stirred; done, by the latest word on it; empty if nothing was said. */
     public Optional<Boolean> ticked(String step) {
         Optional<Boolean> done = Optional.empty();
         for (CookEvent event : events) {

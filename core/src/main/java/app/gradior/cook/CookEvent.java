@@ -103,6 +103,9 @@ public sealed interface CookEvent {
         }
     }
 
+    /** It is wanted on the table at this moment. */
+    record Wanted(UUID id, Instant at, Instant table) implements CookEvent {}
+
     /** A timer was stopped, whether it had rung or not. */
     record TimerStopped(UUID id, Instant at, UUID timer) implements CookEvent {}
 
@@ -154,8 +157,22 @@ public sealed interface CookEvent {
     /** A reading that looked wrong and is right. */
     record Confirmed(UUID id, Instant at, UUID reading) implements CookEvent {}
 
-    /** It came off the heat, with so much of it, looking so. */
-    record Finished(UUID id, Instant at, Optional<Mass> yield, Optional<SpoonCoat> look) implements CookEvent {}
+    /**
+     * It came off the heat, with so much of it, looking so.
+     *
+     * @param label what is written on its jars; empty if nothing was
+     */
+    record Finished(UUID id, Instant at, Optional<Mass> yield, Optional<SpoonCoat> look, String label)
+            implements CookEvent {
+        /** What was stored before labels were kept has none. */
+        public Finished {
+            label = label == null ? "" : label;
+        }
+
+        public Finished(UUID id, Instant at, Optional<Mass> yield, Optional<SpoonCoat> look) {
+            this(id, at, yield, look, "");
+        }
+    }
 
     /** Something measured that tells of the state. */
     sealed interface Reading extends CookEvent {}

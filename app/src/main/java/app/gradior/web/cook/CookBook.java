@@ -51,8 +51,20 @@ public class CookBook {
     public static class Refused extends RuntimeException {
         private static final long serialVersionUID = 1;
 
+        private final String field;
+
         Refused(String message) {
+            this(message, "value");
+        }
+
+        Refused(String message, String field) {
             super(message);
+            this.field = field;
+        }
+
+        /** The field of the form that it is about. */
+        String field() {
+            return field;
         }
     }
 

@@ -148,6 +148,7 @@ class CookController {
         } catch (CookBook.Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("refused", refused.getMessage());
+            model.addAttribute("refusedField", refused.field());
             return page(kitchen, kept, fragment, model);
         }
         if (kept.row().finishedAt() != null) {

@@ -58,6 +58,7 @@ class CookEventCodec {
         @JsonSubTypes.Type(value = CookEvent.Stirred.class, name = "stirred"),
         @JsonSubTypes.Type(value = CookEvent.Ticked.class, name = "ticked"),
         @JsonSubTypes.Type(value = CookEvent.TimerStarted.class, name = "timer"),
+        @JsonSubTypes.Type(value = CookEvent.Wanted.class, name = "wanted"),
         @JsonSubTypes.Type(value = CookEvent.TimerStopped.class, name = "timer-stopped"),
         @JsonSubTypes.Type(value = CookEvent.Tasted.class, name = "tasted"),
         @JsonSubTypes.Type(value = CookEvent.Jarred.class, name = "jarred"),

@@ -128,7 +128,9 @@ public final class CookPage {
                 troubles.add(Rescue.Trouble.FLAT);
             }
         }
-        if (late() && getToPour().isEmpty()) {
+        if (getAfterWanted().isPresent()
+                ? getAfterWanted().get() > JUST_LATE_MINUTES
+                : late() && getToPour().isEmpty()) {
             troubles.add(Rescue.Trouble.TOO_THIN);
         }
         return troubles;
@@ -165,6 +167,31 @@ public final class CookPage {
         return left.get().middle() > 5
                 && later > Math.max(LATE_MINUTES, 0.35 * planned.get().middle());
     }
+
+    /** When it is wanted on the table, if that was said. */
+    public Optional<Instant> getWanted() {
+        return view.getCook().wanted();
+    }
+
+    /** Minutes from when it is wanted to when it is ready; below nought where it is ready before. Empty if either is not known. */
+    public Optional<Double> getAfterWanted() {
+        return getWanted()
+                .flatMap(table -> view.getMinutesLeft()
+                        .map(left ->
+                                left.middle() - Duration.between(now, table).toMillis() / 60_000.0));
+    }
+
+    /** How far it is from when it is wanted, in words. */
+    public String getWantedWords() {
+        double after = getAfterWanted().orElse(0.0);
+        if (Math.abs(after) < 1) {
+            return "ready just then";
+        }
+        return "ready about " + say.minutes(Math.abs(after)) + (after > 0 ? " after" : " before");
+    }
+
+    /** Being ready later than wanted by less is nothing to act on. */
+    private static final double JUST_LATE_MINUTES = 2;
 
     /** Later than planned by less is nothing to act on. */
     private static final double LATE_MINUTES = 10;

@@ -98,8 +98,23 @@ public final class CookView {
         }
     }
 
-    private static final Set<String> AMENDABLE =
-            Set.of("weighed", "dipped", "jugged", "spoon", "plate", "temperature", "tasted", "added", "slurry");
+    private static final Set<String> AMENDABLE = Set.of(
+            "weighed",
+            "dipped",
+            "jugged",
+            "spoon",
+            "plate",
+            "temperature",
+            "tasted",
+            "added",
+            "slurry",
+            "heat",
+            "on-heat",
+            "lid",
+            "strained",
+            "pot",
+            "timer",
+            "wanted");
 
     /** What happened so far, the latest first. */
     public List<Entry> getEntries() {

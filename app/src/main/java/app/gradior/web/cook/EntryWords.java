@@ -3,6 +3,7 @@ package app.gradior.web.cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.web.Wording;
 import app.gradior.web.plan.PlanForm;
+import java.time.Duration;
 import java.util.Locale;
 
 /** Says what happened in a cook, each in a few words. */
@@ -45,11 +46,16 @@ record EntryWords(Wording say) {
         if (event instanceof CookEvent.TimerStarted timer) {
             return "timer: " + timer.label() + ", " + say.number(timer.time().toSeconds() / 60.0, 1) + " min";
         }
+        if (event instanceof CookEvent.Wanted wanted) {
+            return "wanted on the table in "
+                    + say.minutes(Duration.between(wanted.at(), wanted.table()).toSeconds() / 60.0);
+        }
         if (event instanceof CookEvent.Tasted taste) {
             return taste.flavour().name().toLowerCase(Locale.ROOT) + ": " + TASTES[taste.level() + 2];
         }
         if (event instanceof CookEvent.Jarred jarred) {
-            return jarred.count() + " jars of " + say.millilitres(jarred.jar())
+            return jarred.count() + (jarred.count() == 1 ? " jar of " : " jars of ") + say.millilitres(jarred.jar())
+                    + ", " + Math.round(jarred.headspace().millimetres()) + " mm free"
                     + (jarred.leftOver().millilitres() > 0.5
                             ? ", " + say.millilitres(jarred.leftOver()) + " left over"
                             : "");

@@ -35,8 +35,10 @@ import java.util.function.Function;
  * @param value a number or a line as typed
  * @param pot whether the pot is in the weight
  * @param choice the activity, lid, look, flavour, step, starch or other event chosen
- * @param second a second figure: water of a slurry, headspace of jars, temperature of a look
+ * @param second a second figure: water of a slurry, jars filled, temperature of a look
  * @param third a third one: what is left over
+ * @param headspace mm left free under the rims of jars
+ * @param label what is written on them
  * @param ago minutes since it happened, for what was forgotten to be said
  */
 record EventForm(
@@ -49,6 +51,8 @@ record EventForm(
         String choice,
         String second,
         String third,
+        String headspace,
+        String label,
         String ago) {
     /** Sent so soon, it happened now: the way over the network is no delay of the cook's. */
     private static final double AT_ONCE_MS = 2500;
@@ -58,8 +62,10 @@ record EventForm(
     private static final int LONGEST_LABEL = 60;
     private static final double MOST_GRAMS = 300_000;
 
-    /** What fridge and freezer jars are left free under the rim. */
-    private static final Length HEADSPACE = Length.ofMillimetres(15);
+    private static final int LONGEST_JAR_LABEL = 300;
+
+    /** What a jar is left free under the rim if nothing is said: enough for what is frozen in it, mm. */
+    private static final double USUAL_HEADSPACE = 15;
 
     EventForm {
         // A box that is not ticked is not sent.
@@ -79,10 +85,12 @@ record EventForm(
                         this.late,
                         0,
                         LONGEST_LATE_MS,
+                        "late",
                         "That happened too long ago to be sent now: say it anew, by hand.")
                 .filter(ms -> ms > AT_ONCE_MS)
                 .orElse(0.0);
-        double minutes = optional(ago, 0, 24 * 60, "How many minutes ago was it? Give a plain number, such as 5.")
+        double minutes = optional(
+                        ago, 0, 24 * 60, "ago", "How many minutes ago was it? Give a plain number, such as 5.")
                 .orElse(0.0);
         return now.minusMillis(Math.round(late + minutes * 60_000)).truncatedTo(ChronoUnit.MICROS);
     }
@@ -123,7 +131,6 @@ record EventForm(
                         id,
                         moment,
                         Length.ofMillimetres(number(
-                                value,
                                 0,
                                 cook.conditions().pot().wall().millimetres(),
                                 "Give the depth in mm, from 0 to the pot's "
@@ -131,32 +138,28 @@ record EventForm(
                                                 cook.conditions().pot().wall().millimetres()) + " mm.")));
             case "jugged" ->
                 new CookEvent.Jugged(
-                        id,
-                        moment,
-                        Volume.ofMillilitres(number(value, 1, MOST_GRAMS, "Give the volume in ml, such as 650.")));
+                        id, moment, Volume.ofMillilitres(number(1, MOST_GRAMS, "Give the volume in ml, such as 650.")));
             case "spoon" ->
                 new CookEvent.SpoonLooked(
                         id,
                         moment,
                         chosen(SpoonCoat.class),
-                        optional(second, -5, 125, "Give its temperature in °C, or leave that free.")
+                        optional(second, -5, 125, "second", "Give its temperature in °C, or leave that free.")
                                 .map(Celsius::of));
             case "plate" ->
                 new CookEvent.PlateSpreadRead(
                         id,
                         moment,
                         Length.ofCentimetres(
-                                number(value, 2, 40, "Give how far it spread in cm, between 2 and 40, such as 9.5.")),
-                        Celsius.of(optional(second, -5, 100, "Give its temperature on the plate in °C.")
+                                number(2, 40, "Give how far it spread in cm, between 2 and 40, such as 9.5.")),
+                        Celsius.of(optional(second, -5, 100, "second", "Give its temperature on the plate in °C.")
                                 .orElse(Celsius.SERVED_WARM.degrees())));
             case "temperature" ->
                 new CookEvent.TemperatureRead(
-                        id,
-                        moment,
-                        Celsius.of(number(value, -5, 160, "Give the temperature in °C, between -5 and 160.")));
+                        id, moment, Celsius.of(number(-5, 160, "Give the temperature in °C, between -5 and 160.")));
             case "tasted" ->
                 new CookEvent.Tasted(id, moment, chosen(CookEvent.Flavour.class), (int)
-                        number(value, -2, 2, "Choose one of the five steps."));
+                        number(-2, 2, "Choose one of the five steps."));
             case "heat" -> new CookEvent.HeatChanged(id, moment, chosen(Activity.class));
             case "on-heat" -> new CookEvent.HeatSwitched(id, moment, "on".equals(choice));
             case "lid" -> new CookEvent.LidChanged(id, moment, PlanForm.lid(choice));
@@ -168,8 +171,9 @@ record EventForm(
                         id,
                         moment,
                         StarchKind.ofKey(choice).orElseThrow(() -> new CookBook.Refused("Choose the starch.")),
-                        Mass.ofGrams(number(value, 0.1, 5000, "Give the grams of starch that went in, such as 3.")),
-                        Mass.ofGrams(number(second, 0, 20_000, "Give the grams of water it was stirred into.")));
+                        Mass.ofGrams(number(0.1, 5000, "Give the grams of starch that went in, such as 3.")),
+                        Mass.ofGrams(
+                                number(second, 0, 20_000, "second", "Give the grams of water it was stirred into.")));
             case "blended" -> new CookEvent.Blended(id, moment);
             case "strained" -> strained(cook, id, moment);
             case "pot" ->
@@ -185,8 +189,14 @@ record EventForm(
                         id,
                         moment,
                         label("timer"),
-                        Duration.ofSeconds(Math.round(
-                                60 * number(value, 0.1, 1440, "Give minutes, from 0.1 to 1440, such as 5."))));
+                        Duration.ofSeconds(
+                                Math.round(60 * number(0.1, 1440, "Give minutes, from 0.1 to 1440, such as 5."))));
+            case "wanted" ->
+                new CookEvent.Wanted(
+                        id,
+                        moment,
+                        moment.plusMillis(Math.round(
+                                60_000 * number(1, 1440, "Give the minutes until then, from 1 to 1440, such as 45."))));
             case "timer-stopped" ->
                 new CookEvent.TimerStopped(id, moment, reference("That timer is not there any more."));
             case "undone" ->
@@ -198,7 +208,8 @@ record EventForm(
                         id,
                         moment,
                         Optional.of(pot ? weighed(cook, id, moment).net() : sauce()),
-                        choice == null || choice.isEmpty() ? Optional.empty() : Optional.of(chosen(SpoonCoat.class)));
+                        choice == null || choice.isEmpty() ? Optional.empty() : Optional.of(chosen(SpoonCoat.class)),
+                        jarLabel());
             case "given-up" -> new CookEvent.Finished(id, moment, Optional.empty(), Optional.empty());
             default -> throw new CookBook.Refused("That is nothing this page knows: reload it and try again.");
         };
@@ -212,19 +223,36 @@ record EventForm(
         String[] parts = second.split("[x×*]");
         String wrong = "Give jars as number × ml, such as 2 × 250.";
         if (parts.length != 2) {
-            throw new CookBook.Refused(wrong);
+            throw new CookBook.Refused(wrong, "second");
         }
-        int count = (int) number(parts[0], 1, 200, wrong);
-        double millilitres = number(parts[1].replace("ml", ""), 5, 5000, wrong);
-        double left = optional(third, 0, MOST_GRAMS, "Give what is left over in ml, or leave it free.")
+        int count = (int) number(parts[0], 1, 200, "second", wrong);
+        double millilitres = number(parts[1].replace("ml", ""), 5, 5000, "second", wrong);
+        double left = optional(third, 0, MOST_GRAMS, "third", "Give what is left over in ml, or leave it free.")
                 .orElse(0.0);
+        double free = optional(
+                        headspace,
+                        0,
+                        60,
+                        "headspace",
+                        "Give what is left free under the rim in mm, 0 to 60, such as 15.")
+                .orElse(USUAL_HEADSPACE);
         return Optional.of(moment -> new CookEvent.Jarred(
                 UUID.nameUUIDFromBytes((id() + "-jars").getBytes(java.nio.charset.StandardCharsets.US_ASCII)),
                 moment,
                 Volume.ofMillilitres(millilitres),
                 count,
-                HEADSPACE,
+                Length.ofMillimetres(free),
                 Volume.ofMillilitres(left)));
+    }
+
+    private String jarLabel() {
+        String written = label == null ? "" : label.strip();
+        if (written.length() > LONGEST_JAR_LABEL) {
+            throw new CookBook.Refused(
+                    "A label holds " + LONGEST_JAR_LABEL + " letters at most; this has " + written.length() + ".",
+                    "label");
+        }
+        return written;
     }
 
     private CookEvent.Added added(Kitchen kitchen, UUID id, Instant moment) {
@@ -244,10 +272,7 @@ record EventForm(
     private CookEvent.Strained strained(Cook cook, UUID id, Instant moment) {
         Mixture there = cook.forecast(moment).current().mixture();
         double left = number(
-                value,
-                0,
-                there.mass().grams() * 0.9,
-                "Give the grams that stayed in the sieve, less than what is there.");
+                0, there.mass().grams() * 0.9, "Give the grams that stayed in the sieve, less than what is there.");
         Sieve sieve = Sieve.leaving(there, Mass.ofGrams(left));
         return new CookEvent.Strained(id, moment, sieve.solidsHeld(), sieve.liquidHeld());
     }
@@ -275,11 +300,18 @@ record EventForm(
         return Mass.ofGrams(grams);
     }
 
-    private static Optional<Double> optional(String typed, double least, double most, String otherwise) {
-        return typed == null || typed.isBlank() ? Optional.empty() : Optional.of(number(typed, least, most, otherwise));
+    private static Optional<Double> optional(String typed, double least, double most, String field, String otherwise) {
+        return typed == null || typed.isBlank()
+                ? Optional.empty()
+                : Optional.of(number(typed, least, most, field, otherwise));
     }
 
-    private static double number(String typed, double least, double most, String otherwise) {
+    /** The figure in the field called value. */
+    private double number(double least, double most, String otherwise) {
+        return number(value, least, most, "value", otherwise);
+    }
+
+    private static double number(String typed, double least, double most, String field, String otherwise) {
         try {
             double value = Double.parseDouble(typed.strip().replace(',', '.').replace('−', '-'));
             if (value >= least && value <= most) {
@@ -288,7 +320,7 @@ record EventForm(
         } catch (NumberFormatException | NullPointerException e) {
             // Said below, as for a number that can't be.
         }
-        throw new CookBook.Refused(otherwise);
+        throw new CookBook.Refused(otherwise, field);
     }
 
     private <E extends Enum<E>> E chosen(Class<E> type) {

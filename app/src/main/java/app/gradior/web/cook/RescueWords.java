@@ -34,10 +34,18 @@ public class RescueWords {
         };
     }
 
-    /** What the numbers call for, in a sentence that opens the remedy. */
-    public String called(Rescue.Trouble trouble) {
+    /**
+     * What the numbers call for, in a sentence that opens the remedy.
+     *
+     * @param afterWanted minutes from when it is wanted to when it is ready; empty if that was not said
+     */
+    public String called(Rescue.Trouble trouble, Optional<Double> afterWanted) {
         return switch (trouble) {
-            case TOO_THIN -> "Much later than planned: a slurry would save the time.";
+            case TOO_THIN ->
+                afterWanted
+                                .map(minutes -> "Ready about " + say.minutes(minutes) + " after it is wanted")
+                                .orElse("Much later than planned")
+                        + ": a slurry would save the time.";
             case FLAT -> "It tastes flat: what lifts it.";
             case TOO_THICK -> "It will be thicker than you want: thin it.";
             case CATCHING -> "Thick or sugary at this heat: it catches. What to do.";

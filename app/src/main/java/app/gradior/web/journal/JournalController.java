@@ -4,6 +4,7 @@ import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.Forecast;
 import app.gradior.web.NotFound;
+import app.gradior.web.Picture;
 import app.gradior.web.account.InKitchen;
 import app.gradior.web.cook.CookBook;
 import app.gradior.web.cook.CookView;
@@ -17,6 +18,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The journal: finished batches, forecast against fact. */
@@ -25,11 +27,13 @@ import tools.jackson.databind.json.JsonMapper;
 class JournalController {
     private final CookBook cooks;
     private final CookViews views;
+    private final BatchPhotoMapper photos;
     private final JsonMapper json;
 
-    JournalController(CookBook cooks, CookViews views, JsonMapper json) {
+    JournalController(CookBook cooks, CookViews views, BatchPhotoMapper photos, JsonMapper json) {
         this.cooks = cooks;
         this.views = views;
+        this.photos = photos;
         this.json = json;
     }
 
@@ -74,7 +78,11 @@ class JournalController {
     }
 
     @GetMapping("/{id}")
-    String batch(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+    String batch(
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @RequestParam(value = "photo", defaultValue = "") String photo,
+            Model model) {
         CookBook.Kept kept = cooks.find(kitchen, id);
         if (kept.row().finishedAt() == null) {
             throw new NotFound("batch");
@@ -82,6 +90,8 @@ class JournalController {
         Batch batch = Batch.of(views.of(kept));
         model.addAttribute("batch", batch);
         model.addAttribute("chart", json.writeValueAsString(batch.view().drawing()));
+        model.addAttribute("photo", photos.has(kitchen, id));
+        model.addAttribute("photoWrong", photo.equals("wrong") ? Picture.UNREADABLE : null);
         return "journal/batch";
     }
 }

@@ -1,25 +1,13 @@
 package app.gradior.web.sauce;
 
 import app.gradior.web.NotFound;
+import app.gradior.web.Picture;
 import app.gradior.web.account.InKitchen;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.temporal.ChronoUnit;
-import java.util.Iterator;
 import java.util.Optional;
 import java.util.UUID;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReadParam;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
-import org.springframework.http.CacheControl;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,17 +18,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** A picture of a sauce: whatever is sent is read, made small and written anew, so that nothing else comes along. */
+/** A picture of a sauce. */
 @Controller
 @RequestMapping("/sauces/{id}/photo")
 class PhotoController {
-    private static final int LONGEST_SIDE = 1200;
-
-    /** A picture of more pixels than cameras take is not decoded. */
-    private static final long MOST_PIXELS = 60_000_000;
-
-    private static final int MOST_BYTES = 8 * 1024 * 1024;
-
     private final SauceBook book;
     private final SauceMapper mapper;
     private final Clock clock;
@@ -53,13 +34,9 @@ class PhotoController {
 
     @GetMapping
     ResponseEntity<byte[]> photo(@InKitchen UUID kitchen, @PathVariable UUID id) {
-        byte[] jpeg = mapper.photo(kitchen, id)
+        return Picture.answer(mapper.photo(kitchen, id)
                 .orElseThrow(() -> new NotFound("photo"))
-                .jpeg();
-        return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_JPEG)
-                .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate())
-                .body(jpeg);
+                .jpeg());
     }
 
     @PostMapping
@@ -70,12 +47,11 @@ class PhotoController {
             RedirectAttributes said)
             throws IOException {
         book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
-        Optional<byte[]> jpeg = file.getSize() > MOST_BYTES ? Optional.empty() : rewritten(file.getBytes());
+        Optional<byte[]> jpeg = Picture.rewritten(file);
         if (jpeg.isPresent()) {
             mapper.keepPhoto(kitchen, id, jpeg.get(), clock.instant().truncatedTo(ChronoUnit.MICROS));
         } else {
-            said.addFlashAttribute(
-                    "photoWrong", "That is no picture this can read: choose a JPEG, PNG or GIF of up to 8 MB.");
+            said.addFlashAttribute("photoWrong", Picture.UNREADABLE);
         }
         return "redirect:/sauces/" + id;
     }
@@ -85,46 +61,5 @@ class PhotoController {
         book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
         mapper.removePhoto(kitchen, id);
         return "redirect:/sauces/" + id;
-    }
-
-    /** The picture as a JPEG of bounded size; empty if it is none. */
-    private static Optional<byte[]> rewritten(byte[] sent) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                return Optional.empty();
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in, true, true);
-                int width = reader.getWidth(0);
-                int height = reader.getHeight(0);
-                if ((long) width * height > MOST_PIXELS || width < 1 || height < 1) {
-                    return Optional.empty();
-                }
-                ImageReadParam coarse = reader.getDefaultReadParam();
-                int skip = Math.max(1, Math.max(width, height) / (2 * LONGEST_SIDE));
-                coarse.setSourceSubsampling(skip, skip, 0, 0);
-                return Optional.of(jpeg(reader.read(0, coarse)));
-            } finally {
-                reader.dispose();
-            }
-        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException broken) {
-            return Optional.empty();
-        }
-    }
-
-    private static byte[] jpeg(BufferedImage read) throws IOException {
-        double scale = Math.min(1, (double) LONGEST_SIDE / Math.max(read.getWidth(), read.getHeight()));
-        int width = Math.max(1, (int) (read.getWidth() * scale));
-        int height = Math.max(1, (int) (read.getHeight() * scale));
-        BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D drawing = small.createGraphics();
-        drawing.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-        drawing.drawImage(read, 0, 0, width, height, java.awt.Color.WHITE, null);
-        drawing.dispose();
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(small, "jpg", out);
-        return out.toByteArray();
     }
 }

@@ -15,14 +15,19 @@ import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.time.Duration;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -103,10 +108,16 @@ class CookEventsTest {
             kind=finished&value=600&second=2 x 250&third=much | left over
             kind=weighed&value=700&amends=11111111-1111-4111-8111-111111111111 | not part of this cook
             kind=weighed&value=700&late=99999999999 | too long ago
+            kind=finished&value=600&second=2 x 250&headspace=900 | free under the rim
+            kind=finished&value=600&label=LONG | A label holds 300 letters
+            kind=wanted&value=0              | minutes until then
             kind=magic                       | nothing this page knows
             """)
     void whatCannotBeIsRefusedAndNothingIsStored(String fields, String words) {
-        assertThat(send(fields.strip())).hasStatus(422).bodyText().contains(words.strip());
+        assertThat(send(fields.strip().replace("LONG", "x".repeat(301))))
+                .hasStatus(422)
+                .bodyText()
+                .contains(words.strip());
         assertThat(now().events()).isEmpty();
         assertThat(now().finished()).isEmpty();
     }
@@ -215,5 +226,69 @@ class CookEventsTest {
                 .doesNotContain("data-rescue=\"TOO_SHARP\"");
         assertThat(mvc.get().uri("/cooks/" + id + "/stream").with(user(stranger)))
                 .hasStatus(404);
+    }
+
+    @Test
+    void whatWouldBeReadyAfterItIsWantedCallsForASlurry() {
+        send("kind=simmers");
+        send("kind=wanted&value=200");
+        assertThat(mvc.get().uri("/cooks/" + id).with(user(cook)))
+                .bodyText()
+                .contains("Wanted ", "on the table", " before.")
+                .doesNotContain("data-rescue=\"TOO_THIN\"");
+
+        send("kind=wanted&value=5");
+        assertThat(now().wanted()).contains(cooks.now().plus(Duration.ofMinutes(5)));
+        assertThat(mvc.get().uri("/cooks/" + id).with(user(cook)))
+                .bodyText()
+                .contains("data-rescue=\"TOO_THIN\"", "after it is wanted: a slurry would save the time", " after.");
+    }
+
+    @Test
+    void whatIsWrittenOnTheJarsStandsInTheJournal() {
+        send("kind=finished&value=600&second=1 x 500&headspace=10&label=<b>Plum</b>, keep cold");
+
+        assertThat(mvc.get().uri("/journal/" + id).with(user(cook)))
+                .bodyText()
+                .contains("&lt;b&gt;Plum&lt;/b&gt;, keep cold", "1 jar of 500 ml, 10 mm free");
+    }
+
+    private MvcTestResult picture(UserDetails who, byte[] bytes) {
+        return mvc.post()
+                .uri("/journal/" + id + "/photo")
+                .multipart()
+                .file(new MockMultipartFile("photo", "batch.png", "image/png", bytes))
+                .header("X-Fragment", "live")
+                .with(user(who))
+                .with(csrf())
+                .exchange();
+    }
+
+    @Test
+    void aPictureBelongsToAFinishedBatchOfItsKitchen() throws Exception {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(1800, 900, BufferedImage.TYPE_INT_RGB), "png", png);
+        assertThat(picture(cook, png.toByteArray())).hasStatus(404);
+        send("kind=finished&value=600");
+
+        assertThat(picture(stranger, png.toByteArray())).hasStatus(404);
+        assertThat(picture(cook, new byte[] {1, 2, 3})).hasStatus(422);
+        assertThat(mvc.get().uri("/journal/" + id + "/photo").with(user(cook))).hasStatus(404);
+        assertThat(picture(cook, png.toByteArray())).hasStatus(204);
+        byte[] kept = mvc.get()
+                .uri("/journal/" + id + "/photo")
+                .with(user(cook))
+                .exchange()
+                .getResponse()
+                .getContentAsByteArray();
+        assertThat(ImageIO.read(new ByteArrayInputStream(kept)).getWidth()).isEqualTo(1200);
+        assertThat(mvc.get().uri("/journal/" + id + "/photo").with(user(stranger)))
+                .hasStatus(404);
+        assertThat(post("/journal/" + id + "/photo/remove", "x=1", stranger)).hasStatus(404);
+        assertThat(post("/journal/" + id + "/photo/remove", "x=1", cook)).hasStatus3xxRedirection();
+        assertThat(mvc.get().uri("/journal/" + id + "/photo").with(user(cook))).hasStatus(404);
+        assertThat(mvc.get().uri("/journal/" + id).param("photo", "wrong").with(user(cook)))
+                .bodyText()
+                .contains("no picture this can read");
     }
 }
