@@ -62,14 +62,18 @@ public final class RunningApplication implements ParameterResolver, AfterEachCal
 
     public static synchronized ConfigurableApplicationContext context() {
         if (context == null) {
-            List<String> arguments = new ArrayList<>(TestDatabase.arguments());
-            arguments.add("--server.port=0");
-            arguments.add("--gradior.demo=../demo/kitchen.json");
-            arguments.add("--spring.main.banner-mode=off");
-            context = new SpringApplication(GradiorApplication.class, HeldTime.class)
-                    .run(arguments.toArray(String[]::new));
+            context = node();
         }
         return context;
+    }
+
+    /** One more application on the same database and the same clock, to be closed by who asks for it. */
+    public static ConfigurableApplicationContext node() {
+        List<String> arguments = new ArrayList<>(TestDatabase.arguments());
+        arguments.add("--server.port=0");
+        arguments.add("--gradior.demo=../demo/kitchen.json");
+        arguments.add("--spring.main.banner-mode=off");
+        return new SpringApplication(GradiorApplication.class, HeldTime.class).run(arguments.toArray(String[]::new));
     }
 
     /** Stops the application and starts another on the same database. */
@@ -80,10 +84,12 @@ public final class RunningApplication implements ParameterResolver, AfterEachCal
     }
 
     public static String address() {
+        return address(context());
+    }
+
+    public static String address(ConfigurableApplicationContext node) {
         return "http://127.0.0.1:"
-                + ((ServletWebServerApplicationContext) context())
-                        .getWebServer()
-                        .getPort();
+                + ((ServletWebServerApplicationContext) node).getWebServer().getPort();
     }
 
     public static HeldClock clock() {

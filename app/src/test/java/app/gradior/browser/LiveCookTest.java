@@ -6,81 +6,47 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.RunningApplication;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.TimeoutError;
-import java.time.Duration;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /** The cook page at the stove: a reduction and a slurry cook, the network gone in the middle, two devices at once. */
 @ExtendWith(RunningApplication.class)
 class LiveCookTest {
-    private static final String LINES = "600 g plums\n250 ml water\n60 g caster sugar\n1 tbsp cider vinegar";
-
-    private static Page started(String name, int width, int height, String choices) {
-        Page page = Kitchens.open(name, width, height);
-        page.navigate("/pots/new");
-        page.fill("#name", "24 cm casserole");
-        page.fill("#baseCm", "24");
-        page.fill("#rimCm", "24");
-        page.fill("#wallCm", "12");
-        page.fill("#tareG", "2000");
-        Kitchens.button(page, "Keep this pot").click();
-        page.waitForURL("**/pots");
-        page.navigate("/sauces/new");
-        page.fill("#name", "Plum sauce");
-        if ("false".equals(page.locator("#as-text").getAttribute("aria-pressed"))) {
-            page.locator("#as-text").click();
-        }
-        page.fill("#text", LINES);
-        Kitchens.button(page, "Keep it").click();
-        page.waitForURL("**/sauces/*-*");
-        page.navigate(page.url() + "/plan?" + choices);
-        page.locator("#start").click();
-        page.waitForURL("**/cooks/*");
-        return page;
-    }
-
-    private static void pass(double minutes) {
-        RunningApplication.clock().pass(Duration.ofMillis(Math.round(minutes * 60_000)));
-    }
-
-    /** Opens what a key opens. On a busy machine a key may fall between two frames of a closing dialog: it is pressed again. */
-    private static void open(Page page, String key, String dialog) {
-        page.keyboard().press(key);
-        try {
-            page.locator(dialog).waitFor(new Locator.WaitForOptions().setTimeout(2500));
-        } catch (TimeoutError lost) {
-            page.keyboard().press(key);
-            page.locator(dialog).waitFor();
-        }
-    }
+    private static final LocatorAssertions.ContainsTextOptions SOON =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(4000);
 
     private static void weigh(Page page, double net) {
-        open(page, "w", "#weigh");
+        CookPages.open(page, "w", "#weigh");
         page.fill("#weight", String.valueOf(Math.round(2000 + net)));
         page.keyboard().press("Enter");
         assertThat(page.locator("#weigh")).isHidden();
     }
 
-    private static double number(Locator locator) {
-        return Double.parseDouble(locator.textContent().replaceAll("[^0-9.]", ""));
-    }
-
     @Test
     void aReductionIsCookedOneKeyAReadingWithTheNetworkGoneInTheMiddle() {
-        Page page = started("reducer", 1280, 800, "use=GLAZE&route=reduce");
+        Page page = CookPages.started("reducer", 1280, 800, "use=GLAZE&route=reduce");
         assertThat((Integer) page.evaluate("document.documentElement.scrollHeight"))
                 .isLessThanOrEqualTo(800);
         Kitchens.assertNoSeriousFaults(page);
-        pass(5);
+        CookPages.pass(5);
         page.reload();
         page.keyboard().press("b");
         assertThat(page.locator(".log summary")).containsText("(1)");
-        pass(8);
+        CookPages.pass(8);
         weigh(page, 810);
         assertThat(page.locator("#news")).containsText("810 g weighed");
 
-        open(page, "d", "#dip");
+        CookPages.open(page, "d", "#dip");
         page.fill("#depth", "500");
         page.keyboard().press("Enter");
         assertThat(page.locator("#dip .wrong")).containsText("from 0 to the pot's 120 mm");
@@ -89,18 +55,18 @@ class LiveCookTest {
         page.keyboard().press("Enter");
         assertThat(page.locator("#news")).containsText("16 mm deep");
         assertThat(page.locator("#dip")).isHidden();
-        open(page, "s", "#spoon");
+        CookPages.open(page, "s", "#spoon");
         page.keyboard().press("3");
         assertThat(page.locator("#news")).containsText("coats, a drawn line fills");
         assertThat(page.locator("#spoon")).isHidden();
 
         page.context().setOffline(true);
-        open(page, "t", "#temp");
+        CookPages.open(page, "t", "#temp");
         page.fill("#degrees", "99.5");
         page.keyboard().press("Enter");
         assertThat(page.locator("#banner")).containsText("1 entry waits");
         assertThat(page.locator("#temp")).isHidden();
-        open(page, "l", "#lid");
+        CookPages.open(page, "l", "#lid");
         page.locator("#lid button[value=ajar]").click();
         assertThat(page.locator("#banner")).containsText("2 entries wait");
         assertThat(page.locator("#stir .clock-words")).not().hasText("–");
@@ -118,19 +84,19 @@ class LiveCookTest {
         assertThat(page.locator(".entries")).not().containsText("16 mm deep");
         assertThat(page.locator("#dip")).isHidden();
 
-        open(page, "+", "#add");
+        CookPages.open(page, "+", "#add");
         page.fill("#line", "100 ml water");
         page.keyboard().press("Enter");
         assertThat(page.locator(".entries")).containsText("added 100 ml water (100 g)");
         assertThat(page.locator("#add")).isHidden();
-        open(page, "+", "#add");
+        CookPages.open(page, "+", "#add");
         page.fill("#line", "a whatnot");
         page.keyboard().press("Enter");
         assertThat(page.locator("#add .wrong")).containsText("is not understood");
         page.keyboard().press("Escape");
         assertThat(page.locator("#add")).isHidden();
 
-        open(page, "r", "#rescue");
+        CookPages.open(page, "r", "#rescue");
         assertThat(page.locator("#rescue-in")).containsText("Slurry now:");
         page.locator(".rescues button", new Page.LocatorOptions().setHasText("too sharp"))
                 .click();
@@ -141,18 +107,19 @@ class LiveCookTest {
 
     @Test
     void aSlurryIsPouredInThirdsOnAPhoneAndTheSauceEndsAsThickAsPlanned() {
-        Page page = started("thickener", 390, 844, "use=GLAZE&least=700&starch=arrowroot&route=reduce-then-slurry");
+        Page page = CookPages.started(
+                "thickener", 390, 844, "use=GLAZE&least=700&starch=arrowroot&route=reduce-then-slurry");
         assertThat((Integer) page.evaluate("document.documentElement.scrollHeight"))
                 .isLessThanOrEqualTo(844);
         Kitchens.assertFitsAcross(page);
         Kitchens.assertNoSeriousFaults(page);
-        pass(5);
+        CookPages.pass(5);
         page.reload();
         page.locator(".simmers button").click();
         assertThat(page.locator(".simmers")).hasCount(0);
-        pass(14);
+        CookPages.pass(14);
         page.reload();
-        double stop = number(page.locator(".todo")
+        double stop = CookPages.number(page.locator(".todo")
                 .getByText("g", new Locator.GetByTextOptions().setExact(false))
                 .first());
         assertThat(stop).isPositive();
@@ -164,13 +131,13 @@ class LiveCookTest {
         assertThat(page.locator("#weight")).hasValue("2735");
         Kitchens.button(page, "Weighed").click();
         assertThat(page.locator("#news")).containsText("735 g weighed");
-        double before = number(page.locator("#grade"));
+        double before = CookPages.number(page.locator("#grade"));
         for (int third = 1; third <= 3; third++) {
             page.locator(".actions [data-open=add]").click();
             Kitchens.button(page, "A third is in").click();
             assertThat(page.locator("#add")).isHidden();
         }
-        assertThat(number(page.locator("#grade"))).isGreaterThan(before + 0.5);
+        assertThat(CookPages.number(page.locator("#grade"))).isGreaterThan(before + 0.5);
         assertThat(page.locator(".log")).containsText("(5)");
         page.locator(".actions [data-open=off]").click();
         page.fill("#yield", "775");
@@ -180,46 +147,132 @@ class LiveCookTest {
         assertThat(page.locator("#off .wrong")).containsText("2 × 250");
         page.fill("#jars", "2 × 300");
         page.fill("#left-over", "40");
+        page.fill("#headspace", "20");
+        assertThat(page.locator("#label")).hasValue(java.util.regex.Pattern.compile("Plum sauce, .*Keep at 4 °C"));
+        page.fill("#label", "Plum sauce for Sunday");
+        page.setInputFiles(
+                "#photo", new FilePayload("notes.jpg", "image/jpeg", "no picture".getBytes(StandardCharsets.UTF_8)));
+        Kitchens.button(page, "Off, into the journal").click();
+        assertThat(page.locator("#off .wrong")).containsText("no picture this can read");
+        page.setInputFiles("#photo", new FilePayload("sauce.png", "image/png", picture()));
         Kitchens.button(page, "Off, into the journal").click();
         page.waitForURL("**/journal/*");
-        assertThat(page.locator("main")).containsText("2 jars of 300 ml, 40 ml left over");
+        assertThat(page.locator("main")).containsText("2 jars of 300 ml, 20 mm free, 40 ml left over");
+        assertThat(page.locator("#label-text")).hasText("Plum sauce for Sunday");
+        assertThat((Boolean) page.evaluate("document.querySelector('img.photo').decode().then(() => true)"))
+                .isTrue();
+        Kitchens.assertFitsAcross(page);
+        Kitchens.assertNoSeriousFaults(page);
         assertThat(page.locator("main")).containsText("775 g");
     }
 
     @Test
     void twoDevicesSeeEachOtherAtOnceAndTimersAgree() {
-        Page one = started("two-hands", 1280, 800, "use=GLAZE&route=reduce");
+        Page one = CookPages.started("two-hands", 1280, 800, "use=GLAZE&route=reduce");
         Page two = Kitchens.signIn("two-hands", 390, 844);
         two.navigate(one.url());
-        open(one, "m", "#timer");
+        CookPages.open(one, "m", "#timer");
         one.fill("#minutes", "5");
         one.fill("#for-what", "taste it");
         one.keyboard().press("Enter");
         assertThat(one.locator(".timers li")).containsText("taste it");
-        assertThat(two.locator(".timers li"))
-                .containsText(
-                        "taste it",
-                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
-                                .setTimeout(4000));
-        open(one, "h", "#heat");
+        assertThat(two.locator(".timers li")).containsText("taste it", SOON);
+        CookPages.open(one, "h", "#heat");
         one.locator("#heat button[value=ROLLING_BOIL]").click();
         two.locator(".actions [data-open=heat]").click();
         two.locator("#heat button[value=BARE_SIMMER]").click();
         assertThat(one.locator(".told")).containsText("Two hands at once");
         assertThat(two.locator(".told")).containsText("Both are kept");
 
-        pass(6);
+        CookPages.pass(6);
         two.reload();
         assertThat(two.locator(".timers li")).hasClass(java.util.regex.Pattern.compile("ringing"));
         assertThat(two.locator(".timers .clock-words")).containsText("+");
         two.locator(".timers button").click();
         assertThat(one.locator(".timers li")).hasCount(0);
 
-        pass(60 * 9);
+        CookPages.pass(60 * 9);
         one.reload();
         assertThat(one.locator(".asked")).containsText("What became of it?");
         Kitchens.button(one, "Give it up, into the journal").click();
         one.waitForURL("**/journal/*");
         two.waitForURL("**/journal/*");
+    }
+
+    @Test
+    void twoNodesOnOneDatabaseTellEachOther() {
+        Page one = CookPages.started("two-nodes", 1280, 800, "use=GLAZE&route=reduce");
+        String path = one.url().substring(RunningApplication.address().length());
+        try (ConfigurableApplicationContext other = RunningApplication.node()) {
+            // A cookie knows of no port: who is signed in at one node is so at the other.
+            Page two = one.context().newPage();
+            two.navigate(RunningApplication.address(other) + path);
+            assertThat(two.locator("h1")).hasText("Plum sauce");
+            // Streams have begun before anything happens.
+            two.waitForResponse(r -> r.url().contains("/stream"), two::reload);
+
+            CookPages.open(one, "l", "#lid");
+            one.locator("#lid button[value=ajar]").click();
+            assertThat(two.locator(".log summary")).containsText("(1)", SOON);
+            two.bringToFront();
+            CookPages.open(two, "h", "#heat");
+            two.locator("#heat button[value=BARE_SIMMER]").click();
+            assertThat(one.locator(".log summary")).containsText("(2)", SOON);
+
+            one.navigate("/sauces");
+            String sauce = one.locator("a.name, strong a, a")
+                    .filter(new Locator.FilterOptions().setHasText("Plum sauce"))
+                    .first()
+                    .getAttribute("href");
+            String before = onTheScale(two, RunningApplication.address(other) + sauce);
+            one.navigate("/pots");
+            one.locator(".pots a").first().click();
+            one.fill("#tareG", "1700");
+            Kitchens.button(one, "Keep this pot").click();
+            one.waitForURL("**/pots");
+            assertThat(onTheScale(two, RunningApplication.address(other) + sauce))
+                    .isNotEqualTo(before);
+            two.close();
+        }
+    }
+
+    /** What scale and pot show where reducing stops, as a board has it. */
+    private static String onTheScale(Page page, String sauce) {
+        page.navigate(sauce + "/plan?use=GLAZE");
+        return page.locator(".look-row figcaption")
+                .filter(new Locator.FilterOptions().setHasText("on the scale"))
+                .textContent();
+    }
+
+    @Test
+    void whatWaitsIsSentFromAnyPage() {
+        Page page = CookPages.started("wanderer", 390, 844, "use=GLAZE&route=reduce");
+        String cook = page.url();
+        CookPages.pass(1);
+        page.route("**/events", Route::abort);
+        page.locator(".actions [data-open=spoon]").click();
+        page.locator("#spoon button[value=THIN_VEIL]").click();
+        assertThat(page.locator("#banner")).containsText("1 entry waits");
+        page.navigate("/sauces");
+        assertThat(page.locator(".banner")).containsText("the server is out of reach");
+        page.unroute("**/events");
+        assertThat(page.locator(".banner")).containsText("Sent what waited on this device: 1 entry", SOON);
+
+        page.navigate(cook);
+        assertThat(page.locator(".log summary")).containsText("(1)");
+        page.navigate("/sauces");
+        assertThat(page.locator(".banner")).hasCount(0);
+    }
+
+    /** A picture as a phone takes it: larger than it is kept. */
+    private static byte[] picture() {
+        BufferedImage image = new BufferedImage(2400, 1800, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
     }
 }
