@@ -162,14 +162,18 @@ async function rescue(trouble) {
   else place.textContent = 'The server is out of reach: off the heat, stir, and taste.';
 }
 
-const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add', strained: 'add', pot: 'add', heat: 'heat', 'on-heat': 'heat', lid: 'lid', timer: 'timer', wanted: 'timer' };
+const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add', strained: 'add', pot: 'add', heat: 'heat', 'on-heat': 'heat', lid: 'lid', timer: 'timer', wanted: 'timer', simmers: 'when', blended: 'when' };
 document.addEventListener('click', (event) => {
   const target = /** @type {HTMLElement} */ (event.target);
   const button = target.closest('[data-open], [data-close], [data-amend], [data-rescue], .keypad button, #half-minute');
   if (!button) return;
   if (button.hasAttribute('data-open')) openDialog(button.getAttribute('data-open'));
   else if (button.hasAttribute('data-close')) close(button.closest('dialog'));
-  else if (button.hasAttribute('data-amend')) openDialog(DIALOG_OF[button.getAttribute('data-amend')], button.getAttribute('data-id'));
+  else if (button.hasAttribute('data-amend')) {
+    const kind = button.getAttribute('data-amend');
+    /** @type {HTMLInputElement} */ (document.querySelector('#when [name=kind]')).value = kind;
+    openDialog(DIALOG_OF[kind], button.getAttribute('data-id'));
+  }
   else if (button.hasAttribute('data-rescue')) {
     const trouble = button.getAttribute('data-rescue');
     if (!button.closest('dialog')) openDialog('rescue');

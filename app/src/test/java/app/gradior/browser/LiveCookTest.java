@@ -42,6 +42,13 @@ class LiveCookTest {
         page.reload();
         page.keyboard().press("b");
         assertThat(page.locator(".log summary")).containsText("(1)");
+        page.locator(".log summary").click();
+        page.locator(".entries [data-amend=simmers]").click();
+        page.fill("#when-ago", "1");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#when")).isHidden();
+        assertThat(page.locator(".entries li")).hasCount(1);
+        page.locator(".log summary").click();
         CookPages.pass(8);
         weigh(page, 810);
         assertThat(page.locator("#news")).containsText("810 g weighed");

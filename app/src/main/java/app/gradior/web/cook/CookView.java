@@ -114,7 +114,9 @@ public final class CookView {
             "strained",
             "pot",
             "timer",
-            "wanted");
+            "wanted",
+            "simmers",
+            "blended");
 
     /** What happened so far, the latest first. */
     public List<Entry> getEntries() {

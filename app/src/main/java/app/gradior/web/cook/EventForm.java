@@ -104,7 +104,8 @@ record EventForm(
                     .filter(e -> e.id().equals(amends))
                     .findFirst()
                     .orElseThrow(() -> new CookBook.Refused("That entry is not part of this cook any more."));
-            moment = old.at();
+            // It stands at the time of the old one, unless that is what was wrong.
+            moment = ago == null || ago.isBlank() ? old.at() : moment;
             // One id made of the new one's, so that sending it again takes nothing back twice.
             all.add(new CookEvent.Undone(
                     UUID.nameUUIDFromBytes((id() + "-undo").getBytes(java.nio.charset.StandardCharsets.US_ASCII)),

@@ -6,9 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.text.Normalizer;
 import java.util.Map;
-import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.helper.W3CDom;
 import org.springframework.stereotype.Component;
@@ -16,8 +14,6 @@ import org.springframework.stereotype.Component;
 /** The cook's sheet as PDF, with the product's own fonts in it. */
 @Component
 class SheetPdf {
-    private static final Pattern RARE_FRACTION = Pattern.compile("[\u2150-\u215e]");
-
     private final OffRequest pages;
 
     SheetPdf(OffRequest pages) {
@@ -25,12 +21,14 @@ class SheetPdf {
     }
 
     byte[] of(SheetController.Sheet sheet) {
-        String html = spelledOut(pages.render("plan/sheet-pdf", null, Map.of("sheet", sheet)));
+        String html = pages.render("plan/sheet-pdf", null, Map.of("sheet", sheet));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFont(() -> font("atkinson-400"), "Atkinson", 400, FontStyle.NORMAL, true);
         builder.useFont(() -> font("atkinson-680"), "Atkinson", 700, FontStyle.NORMAL, true);
         builder.useFont(() -> font("literata-560"), "Literata", 400, FontStyle.NORMAL, true);
+        // What the others lack: rare fractions, Greek, Cyrillic and more.
+        builder.useFont(() -> font("dejavu-sans"), "Other", 400, FontStyle.NORMAL, true);
         // No address outside of the sheet is ever fetched.
         builder.useUriResolver((base, uri) -> null);
         builder.withW3cDocument(new W3CDom().fromJsoup(Jsoup.parse(html)), null);
@@ -41,14 +39,6 @@ class SheetPdf {
             throw new UncheckedIOException(e);
         }
         return out.toByteArray();
-    }
-
-    /** The fonts on paper have halves and quarters only: other fractions are spelt 1/3. */
-    private static String spelledOut(String html) {
-        return RARE_FRACTION
-                .matcher(html)
-                .replaceAll(m ->
-                        Normalizer.normalize(m.group(), Normalizer.Form.NFKC).replace('\u2044', '/'));
     }
 
     private static InputStream font(String name) {

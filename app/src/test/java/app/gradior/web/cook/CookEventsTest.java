@@ -174,6 +174,22 @@ class CookEventsTest {
     }
 
     @Test
+    void whenItBeganToSimmerCanBePutRight() {
+        UUID late = UUID.randomUUID();
+        send("kind=simmers&event=" + late);
+        double before = now().forecast(cooks.now()).current().mass().grams();
+        assertThat(send("kind=simmers&amends=" + late + "&ago=long")).hasStatus(422);
+        assertThat(send("kind=simmers&amends=" + late + "&ago=6,5")).hasStatus3xxRedirection();
+
+        assertThat(now().events())
+                .filteredOn(CookEvent.Simmers.class::isInstance)
+                .singleElement()
+                .satisfies(event ->
+                        assertThat(Duration.between(event.at(), cooks.now())).isEqualTo(Duration.ofSeconds(390)));
+        assertThat(now().forecast(cooks.now()).current().mass().grams()).isLessThan(before - 30);
+    }
+
+    @Test
     void whatWaitedInABrowserCountsWhenItHappenedEvenAfterTheCookIsDone() {
         RunningApplication.clock().pass(Duration.ofMinutes(5));
         send("kind=finished&value=600&second=2 x 250&third=30");

@@ -275,8 +275,19 @@ class PlanBoardTest {
                 .getContentAsByteArray();
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(new PDFTextStripper().getText(document))
-                    .contains("Plum sauce", "600 g plums", "1/3 cup rice vinegar", onScale + " g", "after 3 of 3");
+                    .contains("Plum sauce", "600 g plums", "⅓ cup rice vinegar", onScale + " g", "after 3 of 3");
             assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(2);
+        }
+        sauces.save(kitchen, plum, "Сливовый соус", "600 g plums\n250 ml water\n10 g κύμινο");
+        UUID other = UUID.randomUUID();
+        post("/plans", "plan=" + other + "&sauce=" + plum.id() + "&pot=" + pot.id() + "&use=GLAZE");
+        try (PDDocument document = Loader.loadPDF(mvc.get()
+                .uri("/plans/" + other + "/sheet.pdf")
+                .with(user(cook))
+                .exchange()
+                .getResponse()
+                .getContentAsByteArray())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("Сливовый соус", "κύμινο");
         }
         for (String path : new String[] {"/plans/" + id, "/plans/" + id + "/sheet.pdf"}) {
             assertThat(mvc.get().uri(path).with(user(stranger))).hasStatus(404);
