@@ -78,18 +78,33 @@ create trigger boil_off_update before update on boil_off for each row
 create trigger boil_off_delete before delete on boil_off for each row
   update kitchen_change set changes = changes + 1 where kitchen_id = old.kitchen_id;
 
--- Of a cook only its end and whether it is struck out tell of its pot.
+-- Of a cook only its end and whether it is struck out tell of its pot; of its entries only those that come late, from a
+-- device that was out of reach. The row that counts is not even locked by the others, so that cooks under way never wait
+-- for each other.
+delimiter //
+
+create trigger cook_insert before insert on cook for each row
+begin
+  if new.finished_at is not null then
+    update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id;
+  end if;
+end//
+
 create trigger cook_update before update on cook for each row
-  update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id
-    and not (new.finished_at <=> old.finished_at and new.struck_at <=> old.struck_at);
+begin
+  if not (new.finished_at <=> old.finished_at and new.struck_at <=> old.struck_at) then
+    update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id;
+  end if;
+end//
+
+create trigger cook_event_insert before insert on cook_event for each row
+begin
+  if exists (select 1 from cook c where c.id = new.cook_id and c.finished_at is not null) then
+    update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id;
+  end if;
+end//
+
+delimiter ;
 
 create trigger cook_delete before delete on cook for each row
   update kitchen_change set changes = changes + 1 where kitchen_id = old.kitchen_id;
-
-create trigger cook_insert before insert on cook for each row
-  update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id and new.finished_at is not null;
-
--- A finished batch may still hear late entries of a device that was out of reach.
-create trigger cook_event_insert before insert on cook_event for each row
-  update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id
-    and exists (select 1 from cook c where c.id = new.cook_id and c.finished_at is not null);

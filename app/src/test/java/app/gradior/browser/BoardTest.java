@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.RunningApplication;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -71,20 +73,27 @@ class BoardTest {
         Page page = demo(1280, 800);
         open(page, "Plum and star anise dip", "use=GLAZE&route=reduce-then-slurry");
         Locator grip = page.locator("#board .grip");
-        page.route("**/plan?**", route -> {
-            page.waitForTimeout(400);
-            route.resume();
-        });
+        AtomicReference<Route> asked = new AtomicReference<>();
+        page.route("**/plan?**", asked::set);
         grip.focus();
         page.keyboard().press("PageDown");
-        page.keyboard().down("ArrowRight");
+        page.waitForCondition(() -> asked.get() != null);
+        BoundingBox at = grip.boundingBox();
+        double x = at.x + at.width / 2;
+        double y = at.y + at.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + 60, y);
+        page.unroute("**/plan?**");
+        page.waitForResponse("**/plan?**", () -> asked.get().resume());
+        page.waitForTimeout(300);
         String held = grip.getAttribute("aria-valuetext");
-        page.waitForTimeout(1200);
-        assertThat(grip.getAttribute("aria-valuetext")).isEqualTo(held);
+        page.mouse().move(x + 120, y);
+        String further = grip.getAttribute("aria-valuetext");
+        assertThat(powder(further)).isLessThan(powder(held));
 
-        answered(page, () -> page.keyboard().up("ArrowRight"));
-        assertThat(grip).isFocused();
-        assertThat(grip.getAttribute("aria-valuetext")).isEqualTo(held);
+        answered(page, () -> page.mouse().up());
+        assertThat(grip.getAttribute("aria-valuetext")).isEqualTo(further);
     }
 
     private static double powder(String words) {

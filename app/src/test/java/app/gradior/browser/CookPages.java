@@ -11,14 +11,7 @@ final class CookPages {
 
     static Page started(String name, int width, int height, String choices) {
         Page page = Kitchens.open(name, width, height);
-        page.navigate("/pots/new");
-        page.fill("#name", "24 cm casserole");
-        page.fill("#baseCm", "24");
-        page.fill("#rimCm", "24");
-        page.fill("#wallCm", "12");
-        page.fill("#tareG", "2000");
-        Kitchens.button(page, "Keep this pot").click();
-        page.waitForURL("**/pots");
+        Kitchens.measurePot(page);
         page.navigate("/sauces/new");
         page.fill("#name", "Plum sauce");
         if ("false".equals(page.locator("#as-text").getAttribute("aria-pressed"))) {

@@ -35,6 +35,18 @@ final class Kitchens {
         return page;
     }
 
+    /** Keeps a casserole of 24 cm that weighs 2 kg. */
+    static void measurePot(Page page) {
+        page.navigate("/pots/new");
+        page.fill("#name", "24 cm casserole");
+        page.fill("#baseCm", "24");
+        page.fill("#rimCm", "24");
+        page.fill("#wallCm", "12");
+        page.fill("#tareG", "2000");
+        button(page, "Keep this pot").click();
+        page.waitForURL("**/pots");
+    }
+
     static Locator button(Page page, String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
                 .first();

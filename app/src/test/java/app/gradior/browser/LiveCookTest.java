@@ -282,4 +282,17 @@ class LiveCookTest {
         }
         return out.toByteArray();
     }
+
+    /** Its field has the focus until the next frame; a cook with wet hands does not wait for that. */
+    @Test
+    void aKeyPressedAsADialogClosesIsNotLost() {
+        Page page = CookPages.started("quick-hands", 1280, 800, "use=GLAZE&route=reduce");
+        CookPages.open(page, "w", "#weigh");
+        page.evaluate("""
+                () => {
+                  document.getElementById('weigh').close();
+                  document.getElementById('weight').dispatchEvent(new KeyboardEvent('keydown', { key: 'd', bubbles: true }));
+                }""");
+        assertThat(page.locator("#dip")).isVisible();
+    }
 }

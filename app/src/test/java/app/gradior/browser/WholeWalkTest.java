@@ -21,7 +21,7 @@ class WholeWalkTest {
     void aCookGoesFromTypedLinesToAJournalEntryThroughARestart() {
         Page page = Browsers.page(1280, 800, RunningApplication.address());
         openKitchen(page, "walker");
-        measurePot(page);
+        Kitchens.measurePot(page);
         writeSauce(page);
 
         planTo(page, "600");
@@ -88,7 +88,7 @@ class WholeWalkTest {
     void aReadingThatCannotBeIsRefusedBesideItsFieldAndNothingIsLost() {
         Page page = Browsers.page(1280, 800, RunningApplication.address());
         openKitchen(page, "refused");
-        measurePot(page);
+        Kitchens.measurePot(page);
         writeSauce(page);
         planTo(page, "600");
         button(page, "Put it on and start").click();
@@ -111,7 +111,7 @@ class WholeWalkTest {
     void aMisreadWeightIsQuestionedAndCanBeUndone() {
         Page page = Browsers.page(1280, 800, RunningApplication.address());
         openKitchen(page, "misread");
-        measurePot(page);
+        Kitchens.measurePot(page);
         writeSauce(page);
         planTo(page, "600");
         button(page, "Put it on and start").click();
@@ -139,7 +139,7 @@ class WholeWalkTest {
     void whatIsOutOfReachIsSaidWithWhatWouldDo() {
         Page page = Browsers.page(1280, 800, RunningApplication.address());
         openKitchen(page, "reach");
-        measurePot(page);
+        Kitchens.measurePot(page);
         writeSauce(page);
 
         planTo(page, "1200");
@@ -199,17 +199,6 @@ class WholeWalkTest {
         page.fill("#password", "three long words");
         button(page, "Sign in").click();
         page.waitForURL(RunningApplication.address() + "/");
-    }
-
-    private static void measurePot(Page page) {
-        page.navigate("/pots/new");
-        page.fill("#name", "24 cm casserole");
-        page.fill("#baseCm", "24");
-        page.fill("#rimCm", "24");
-        page.fill("#wallCm", "12");
-        page.fill("#tareG", "2000");
-        button(page, "Keep this pot").click();
-        page.waitForURL("**/pots");
     }
 
     private static void writeSauce(Page page) {

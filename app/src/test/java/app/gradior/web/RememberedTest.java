@@ -1,6 +1,7 @@
 package app.gradior.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
@@ -25,6 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -133,6 +135,46 @@ class RememberedTest {
 
     private String firstPot() {
         return pots.all(kitchen).get(0).name();
+    }
+
+    /** Two that want each other's rows: the one with less to lose is given up whole and told so. */
+    @Test
+    void whereTwoChangesMeetOneIsSentAgain() throws Exception {
+        var other = Executors.newSingleThreadExecutor();
+        Future<MvcTestResult> archived = transaction.execute(status -> {
+            for (int i = 0; i < 40; i++) {
+                pots.insert(
+                        kitchen,
+                        new KitchenPot(UUID.randomUUID(), "Pot " + i, 240, 240, 120, Material.STEEL, 2000, true),
+                        Instant.parse("2026-11-24T12:00:00Z"));
+            }
+            Future<MvcTestResult> asked = other.submit(this::archive);
+            untilItWaits();
+            database.queryForList(
+                    "select id from sauce where id = ? for update", sauce.id().toString());
+            return asked;
+        });
+        assertThat(archived.get()).hasStatus(503);
+        assertThat(sauces.isArchived(kitchen, sauce.id())).isFalse();
+        assertThat(archive()).hasStatus3xxRedirection();
+        assertThat(sauces.isArchived(kitchen, sauce.id())).isTrue();
+        other.shutdown();
+    }
+
+    private MvcTestResult archive() {
+        return mvc.post()
+                .uri("/sauces/" + sauce.id() + "/archive?away=true")
+                .with(user(cook))
+                .with(csrf())
+                .exchange();
+    }
+
+    private static void untilItWaits() {
+        try {
+            Thread.sleep(1500);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     @Test

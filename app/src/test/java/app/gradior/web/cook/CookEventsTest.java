@@ -10,6 +10,7 @@ import app.gradior.RunningApplication;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.pot.Material;
+import app.gradior.web.account.AccountMapper;
 import app.gradior.web.account.Accounts;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
@@ -171,6 +172,21 @@ class CookEventsTest {
                     assertThat(((CookEvent.Dipped) event).depth().millimetres()).isCloseTo(18, within(1e-9));
                     assertThat(Duration.between(event.at(), cooks.now())).isEqualTo(Duration.ofMinutes(2));
                 });
+    }
+
+    @Test
+    void whatPlansAreReckonedWithChangesAsACookEndsAndNotBefore(AccountMapper accounts) {
+        long before = accounts.changes(kitchen);
+        send("kind=simmers");
+        send("kind=weighed&value=2800&pot=true");
+        assertThat(accounts.changes(kitchen)).isEqualTo(before);
+
+        RunningApplication.clock().pass(Duration.ofMinutes(5));
+        send("kind=finished&value=600");
+        long ended = accounts.changes(kitchen);
+        assertThat(ended).isGreaterThan(before);
+        assertThat(send("kind=spoon&choice=THIN_VEIL&late=180000")).hasStatus3xxRedirection();
+        assertThat(accounts.changes(kitchen)).isGreaterThan(ended);
     }
 
     @Test
