@@ -97,7 +97,7 @@ document.addEventListener('submit', async (event) => {
   if (chosen) {
     const file = await smaller(chosen);
     if (!file) {
-      settle(id, '▲ That is no picture this can read, or more than 8 MB: choose a JPEG or PNG, or none.', 'photo');
+      settle(id, '▲ That is no picture this can read: choose a JPEG or PNG, or none.', 'photo');
       return;
     }
     entries.push({ post: live.dataset.photo, body: '', file, made: Date.now() });

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +51,9 @@ public final class Browsers {
                         .setBaseURL(address)
                         .setTimezoneId("UTC"));
         Page page = context.newPage();
-        page.setDefaultTimeout(10_000);
+        // A machine that has much else to do is slow and not wrong.
+        page.setDefaultTimeout(30_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         return page;
     }
 }

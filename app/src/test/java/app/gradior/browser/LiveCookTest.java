@@ -22,8 +22,9 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** The cook page at the stove: a reduction and a slurry cook, the network gone in the middle, two devices at once. */
 @ExtendWith(RunningApplication.class)
 class LiveCookTest {
+    /** By the stream, that is; without it a page asks every twenty seconds. */
     private static final LocatorAssertions.ContainsTextOptions SOON =
-            new LocatorAssertions.ContainsTextOptions().setTimeout(4000);
+            new LocatorAssertions.ContainsTextOptions().setTimeout(10_000);
 
     private static void weigh(Page page, double net) {
         CookPages.open(page, "w", "#weigh");

@@ -80,7 +80,7 @@ record EventForm(
     }
 
     /** When it happened: so long ago as the page had to keep it, and as the cook says it was forgotten. */
-    private Instant moment(Instant now) {
+    private Instant moment(Cook cook, Instant now) {
         double late = optional(
                         this.late,
                         0,
@@ -92,12 +92,15 @@ record EventForm(
         double minutes = optional(
                         ago, 0, 24 * 60, "ago", "How many minutes ago was it? Give a plain number, such as 5.")
                 .orElse(0.0);
-        return now.minusMillis(Math.round(late + minutes * 60_000)).truncatedTo(ChronoUnit.MICROS);
+        // A page of this cook was there no sooner than the cook: a slow way at its very start is not before it.
+        Instant sent = now.minusMillis(Math.round(late));
+        Instant seen = sent.isBefore(cook.started().at()) ? cook.started().at() : sent;
+        return seen.minusMillis(Math.round(minutes * 60_000)).truncatedTo(ChronoUnit.MICROS);
     }
 
     /** What is to be stored: the event, after the taking back of the one that it amends. */
     List<CookEvent> events(Cook cook, Kitchen kitchen, Instant now) {
-        Instant moment = moment(now);
+        Instant moment = moment(cook, now);
         List<CookEvent> all = new ArrayList<>();
         if (amends != null) {
             CookEvent old = cook.events().stream()

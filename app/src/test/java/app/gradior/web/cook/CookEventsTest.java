@@ -175,6 +175,18 @@ class CookEventsTest {
     }
 
     @Test
+    void aSlowWayAtTheVeryStartIsNotBeforeIt() {
+        assertThat(send("kind=spoon&choice=THIN_VEIL&late=660000")).hasStatus3xxRedirection();
+        assertThat(send("kind=spoon&choice=THIN_VEIL&ago=11")).hasStatus(422);
+
+        Cook cook = now();
+        assertThat(cook.events())
+                .singleElement()
+                .satisfies(
+                        event -> assertThat(event.at()).isEqualTo(cook.started().at()));
+    }
+
+    @Test
     void whatPlansAreReckonedWithChangesAsACookEndsAndNotBefore(AccountMapper accounts) {
         long before = accounts.changes(kitchen);
         send("kind=simmers");

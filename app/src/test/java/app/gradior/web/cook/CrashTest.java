@@ -92,7 +92,7 @@ class CrashTest {
                 .redirectErrorStream(true)
                 .redirectOutput(folder.resolve("application.log").toFile())
                 .start();
-        for (int i = 0; i < 400; i++) {
+        for (int i = 0; i < 1200; i++) {
             try {
                 if (get("/signin").statusCode() == 200) {
                     return;
