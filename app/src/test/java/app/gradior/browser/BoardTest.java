@@ -53,12 +53,7 @@ class BoardTest {
         assertThat(page.locator(".route.taken h3")).containsText("Reduce, then slurry");
         assertThat(grip).isFocused();
 
-        BoundingBox at = grip.boundingBox();
-        double x = at.x + at.width / 2;
-        double y = at.y + at.height / 2;
-        page.mouse().move(x, y);
-        page.mouse().down();
-        page.mouse().move(x + 120, y);
+        drag(page, grab(page, grip), 120);
         String dragged = grip.getAttribute("aria-valuetext");
         assertThat(powder(dragged)).isLessThan(powder(thinner));
         answered(page, () -> page.mouse().up());
@@ -78,22 +73,30 @@ class BoardTest {
         grip.focus();
         page.keyboard().press("PageDown");
         page.waitForCondition(() -> asked.get() != null);
-        BoundingBox at = grip.boundingBox();
-        double x = at.x + at.width / 2;
-        double y = at.y + at.height / 2;
-        page.mouse().move(x, y);
-        page.mouse().down();
-        page.mouse().move(x + 60, y);
+        BoundingBox at = grab(page, grip);
+        drag(page, at, 60);
         page.unroute("**/plan?**");
         page.waitForResponse("**/plan?**", () -> asked.get().resume());
         page.waitForTimeout(300);
         String held = grip.getAttribute("aria-valuetext");
-        page.mouse().move(x + 120, y);
+        drag(page, at, 120);
         String further = grip.getAttribute("aria-valuetext");
         assertThat(powder(further)).isLessThan(powder(held));
 
         answered(page, () -> page.mouse().up());
         assertThat(grip.getAttribute("aria-valuetext")).isEqualTo(further);
+    }
+
+    /** Presses the mouse on the handle; it is moved from there. */
+    private static BoundingBox grab(Page page, Locator grip) {
+        BoundingBox at = grip.boundingBox();
+        drag(page, at, 0);
+        page.mouse().down();
+        return at;
+    }
+
+    private static void drag(Page page, BoundingBox from, double right) {
+        page.mouse().move(from.x + from.width / 2 + right, from.y + from.height / 2);
     }
 
     private static double powder(String words) {
