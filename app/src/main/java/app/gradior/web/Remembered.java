@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  */
 @Component
 public class Remembered {
-    /** A board is the largest, some 80 kB. */
+    /** A board is the largest, some 60 kB. */
     private static final int KEPT = 400;
 
     private final AccountMapper accounts;

@@ -23,6 +23,7 @@ import app.gradior.web.pot.KitchenRing;
 import app.gradior.web.pot.PotDrawing;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -94,7 +95,7 @@ class PlanController {
         model.addAttribute("read", planned.read());
         model.addAttribute("form", planned.form());
         model.addAttribute("problems", planned.problems());
-        model.addAttribute("outcome", outcome(kitchen, id, asked));
+        model.addAttribute("outcome", new String(outcome(kitchen, id, asked), StandardCharsets.UTF_8));
         model.addAttribute("activities", Activity.values());
         model.addAttribute("uses", Use.values());
         model.addAttribute("bases", Target.Basis.values());
@@ -108,7 +109,7 @@ class PlanController {
     /** What the choices come to, alone: asked whenever one of them changes. */
     @GetMapping(headers = "X-Fragment=plan", produces = "text/html;charset=UTF-8")
     @ResponseBody
-    String outcome(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices) {
+    byte[] outcome(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices) {
         return outcome(kitchen, id, PlanForm.of(choices));
     }
 
@@ -118,14 +119,15 @@ class PlanController {
 
     private record Outcome(UUID sauce, PlanForm asked) {}
 
-    private String outcome(UUID kitchen, UUID id, PlanForm asked) {
+    /** As bytes, since that is what is sent: a board is long, and it would be encoded for every answer. */
+    private byte[] outcome(UUID kitchen, UUID id, PlanForm asked) {
         return remembered.of(
                 kitchen,
                 new Outcome(id, asked),
                 () -> render(kitchen, planning.plan(kitchen, found(kitchen, id), asked)));
     }
 
-    private String render(UUID kitchen, Planning.Planned planned) {
+    private byte[] render(UUID kitchen, Planning.Planned planned) {
         Map<String, Object> shown = new HashMap<>();
         shown.put("sauce", planned.sauce());
         shown.put("planned", planned);
@@ -133,7 +135,7 @@ class PlanController {
         shown.put("form", planned.form());
         shown.put("problems", planned.problems());
         planned.possible().ifPresent(possible -> present(kitchen, planned, possible, shown));
-        return pages.render("plan/board", "outcome", shown);
+        return pages.render("plan/board", "outcome", shown).getBytes(StandardCharsets.UTF_8);
     }
 
     private void present(
