@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -24,6 +25,11 @@ public final class BoardLoad {
     private static final int AT_ONCE = 20;
     private static final int WARM_UP = 1500;
     private static final int MEASURED = 2000;
+
+    /** Of cooks who look at a board before they change it: so many in all, each after half a second to one and a half. */
+    private static final int LOOKED_AT = 400;
+
+    private static final int LOOK_MS = 1000;
 
     /** What a cook tries on a board: each has routes of its own. */
     private static final List<String> CHOICES = List.of(
@@ -77,6 +83,7 @@ public final class BoardLoad {
             fresh.add(boards.get(i % boards.size()) + "&jarMl=" + (200 + i));
         }
         measure("a board nobody asked for before", fresh);
+        report("the same, looked at for a second", times(beyond(boards), LOOKED_AT, LOOK_MS));
         double board = measure("a board", boards);
         double plain = measure("the plainest page", List.of("/pots/new"));
         System.out.printf(Locale.ROOT, "a board costs %.2f times the plainest page%n", board / plain);
@@ -149,8 +156,20 @@ public final class BoardLoad {
 
     /** Prints how long answers took and gives their mean in ms. */
     private double measure(String what, List<String> paths) throws Exception {
-        times(paths.subList(0, Math.min(WARM_UP, paths.size())), WARM_UP);
-        double[] times = times(paths.size() > WARM_UP ? paths.subList(WARM_UP, paths.size()) : paths, MEASURED);
+        times(paths.subList(0, Math.min(WARM_UP, paths.size())), WARM_UP, 0);
+        return report(what, times(paths.size() > WARM_UP ? paths.subList(WARM_UP, paths.size()) : paths, MEASURED, 0));
+    }
+
+    /** Boards that none of the others is. */
+    private static List<String> beyond(List<String> boards) {
+        List<String> fresh = new ArrayList<>();
+        for (int i = 0; i < LOOKED_AT; i++) {
+            fresh.add(boards.get(i % boards.size()) + "&serveMl=" + (20 + i));
+        }
+        return fresh;
+    }
+
+    private static double report(String what, double[] times) {
         Arrays.sort(times);
         double mean = Arrays.stream(times).average().orElseThrow();
         System.out.printf(
@@ -163,12 +182,16 @@ public final class BoardLoad {
         return mean;
     }
 
-    private double[] times(List<String> paths, int count) throws Exception {
+    private double[] times(List<String> paths, int count, int pauseMs) throws Exception {
         ExecutorService cooks = Executors.newFixedThreadPool(AT_ONCE);
         List<Callable<Double>> asks = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             String path = paths.get(i % paths.size());
             asks.add(() -> {
+                Thread.sleep(
+                        pauseMs == 0
+                                ? 0
+                                : pauseMs / 2 + ThreadLocalRandom.current().nextInt(pauseMs));
                 long begun = System.nanoTime();
                 get(path);
                 return (System.nanoTime() - begun) / 1e6;
