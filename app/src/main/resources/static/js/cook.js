@@ -299,5 +299,4 @@ document.addEventListener('keydown', (event) => {
 setClock();
 drawTimeline();
 const tick = runClocks(now);
-addEventListener('resize', drawTimeline);
 outbox.flush();

@@ -55,3 +55,5 @@ export function drawTimeline() {
   }
   svg.append('text').attr('class', 'lab').attr('x', right - 2).attr('y', 24).attr('text-anchor', 'end').text('– – as planned');
 }
+
+addEventListener('resize', drawTimeline);

@@ -128,9 +128,7 @@ public final class CookPage {
                 troubles.add(Rescue.Trouble.FLAT);
             }
         }
-        if (getAfterWanted().isPresent()
-                ? getAfterWanted().get() > JUST_LATE_MINUTES
-                : late() && getToPour().isEmpty()) {
+        if (getAfterWanted().isPresent() ? tooLate() : late() && getToPour().isEmpty()) {
             troubles.add(Rescue.Trouble.TOO_THIN);
         }
         return troubles;
@@ -179,6 +177,14 @@ public final class CookPage {
                 .flatMap(table -> view.getMinutesLeft()
                         .map(left ->
                                 left.middle() - Duration.between(now, table).toMillis() / 60_000.0));
+    }
+
+    /** Whether it will be ready too late, and time could still be saved. */
+    private boolean tooLate() {
+        return getAfterWanted().filter(after -> after > JUST_LATE_MINUTES).isPresent()
+                && view.getMinutesLeft()
+                        .filter(left -> left.middle() > JUST_LATE_MINUTES)
+                        .isPresent();
     }
 
     /** How far it is from when it is wanted, in words. */

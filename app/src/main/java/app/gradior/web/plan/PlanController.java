@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -95,7 +96,7 @@ class PlanController {
         model.addAttribute("read", planned.read());
         model.addAttribute("form", planned.form());
         model.addAttribute("problems", planned.problems());
-        model.addAttribute("outcome", new String(outcome(kitchen, id, asked), StandardCharsets.UTF_8));
+        model.addAttribute("outcome", new String(outcome(kitchen, id, asked, () -> planned), StandardCharsets.UTF_8));
         model.addAttribute("activities", Activity.values());
         model.addAttribute("uses", Use.values());
         model.addAttribute("bases", Target.Basis.values());
@@ -110,7 +111,8 @@ class PlanController {
     @GetMapping(headers = "X-Fragment=plan", produces = "text/html;charset=UTF-8")
     @ResponseBody
     byte[] outcome(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices) {
-        return outcome(kitchen, id, PlanForm.of(choices));
+        PlanForm asked = PlanForm.of(choices);
+        return outcome(kitchen, id, asked, () -> planning.plan(kitchen, found(kitchen, id), asked));
     }
 
     private Sauce found(UUID kitchen, UUID id) {
@@ -120,11 +122,8 @@ class PlanController {
     private record Outcome(UUID sauce, PlanForm asked) {}
 
     /** As bytes, since that is what is sent: a board is long, and it would be encoded for every answer. */
-    private byte[] outcome(UUID kitchen, UUID id, PlanForm asked) {
-        return remembered.of(
-                kitchen,
-                new Outcome(id, asked),
-                () -> render(kitchen, planning.plan(kitchen, found(kitchen, id), asked)));
+    private byte[] outcome(UUID kitchen, UUID id, PlanForm asked, Supplier<Planning.Planned> planned) {
+        return remembered.of(kitchen, new Outcome(id, asked), () -> render(kitchen, planned.get()));
     }
 
     private byte[] render(UUID kitchen, Planning.Planned planned) {

@@ -286,6 +286,12 @@ class CookEventsTest {
         assertThat(mvc.get().uri("/cooks/" + id).with(user(cook)))
                 .bodyText()
                 .contains("data-rescue=\"TOO_THIN\"", "after it is wanted: a slurry would save the time", " after.");
+
+        RunningApplication.clock().pass(Duration.ofMinutes(90));
+        assertThat(now().forecast(cooks.now()).reached()).isTrue();
+        assertThat(mvc.get().uri("/cooks/" + id).with(user(cook)))
+                .bodyText()
+                .doesNotContain("a slurry would save the time");
     }
 
     @Test
