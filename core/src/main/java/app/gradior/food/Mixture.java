@@ -18,6 +18,9 @@ import java.util.Set;
  */
 public final class Mixture {
     /** Relative volatility of ethanol over a simmering dish; fits the published retention factors. */
+    /** What sums of a few dozen doubles may be off, as a share: a weight so little out of reach is meant to be the end of it. */
+    private static final double ROUNDING = 1e-9;
+
     private static final double ETHANOL_EXPONENT = 5;
 
     /** Acetic acid leaves more slowly than the water it is in. */
@@ -235,9 +238,10 @@ public final class Mixture {
      * @throws IllegalArgumentException if the weight can't be reached by evaporation
      */
     public Share waterLeftAt(Mass weight) {
-        double target = weight.kilograms();
-        Bounds.check("weight after evaporation in kg", target, dry().kilograms(), total);
-        double lost = total - target;
+        double dry = dry().kilograms();
+        double rounding = ROUNDING * total;
+        Bounds.check("weight after evaporation in kg", weight.kilograms(), dry - rounding, total + rounding);
+        double lost = Math.max(0, Math.min(total - dry, total - weight.kilograms()));
         if (lost == 0) {
             return Share.ALL;
         }
@@ -258,7 +262,7 @@ public final class Mixture {
             double next = share - excess / Math.max(volatilesSlopeAt(share), Double.MIN_NORMAL);
             share = next > low && next < high ? next : (low + high) / 2;
         }
-        return Share.of(share);
+        return Share.of(Math.max(0, Math.min(1, share)));
     }
 
     /** The same with so much water: evaporated to it, or topped up with plain water. */

@@ -68,7 +68,7 @@ final class AmountReader {
     /** So much in one unit. */
     record Part(double count, KitchenUnit unit) {
         double grams(Density density) {
-            return unit.mass(count, density).grams();
+            return unit.grams(count, density);
         }
     }
 
@@ -86,6 +86,8 @@ final class AmountReader {
     private OptionalDouble centimetres = OptionalDouble.empty();
     private Optional<VagueMeasure> vague = Optional.empty();
     private Optional<String> few = Optional.empty();
+    private final List<Part> sameAgain = new ArrayList<>();
+    private int usedBracket = -1;
 
     private AmountReader(Words words, Measures measures, int from) {
         this.words = words;
@@ -109,11 +111,12 @@ final class AmountReader {
         if (readVague() || readThumb()) {
             return true;
         }
+        readFormBefore();
         Optional<Quantity> number = Quantities.at(words, at);
-        if (number.isEmpty()) {
+        if (number.isEmpty() && !beginsWithUnit()) {
             return false;
         }
-        quantity = number.get();
+        quantity = number.orElse(new Quantity(1, 0));
         at += quantity.words();
         numberWords = at;
         readSize();
@@ -122,6 +125,14 @@ final class AmountReader {
         if (size.isEmpty() && found.isPresent()) {
             unit = Optional.of(found.get().unit());
             at += (int) found.get().count();
+            // "a cup and a half"
+            Quantities.andPart(words, at)
+                    .filter(q -> unitAt(at + q.words()).isEmpty())
+                    .ifPresent(part -> {
+                        quantity = new Quantity(
+                                quantity.low() + part.low(), quantity.high() + part.high(), quantity.words());
+                        at += part.words();
+                    });
             readForm();
             readBracket();
             readAlternative();
@@ -133,6 +144,26 @@ final class AmountReader {
         }
         skip("of");
         return true;
+    }
+
+    /** "scant 1/3 cup", "a heaping tablespoon": how full it is stands before the number. */
+    private void readFormBefore() {
+        int next = at + (words.plain(at).equals("a") && FORMS.containsKey(words.plain(at + 1)) ? 1 : 0);
+        if (FORMS.containsKey(words.plain(next))
+                && (unitAt(next + 1).isPresent()
+                        || Quantities.at(words, next + 1)
+                                .filter(q -> unitAt(next + 1 + q.words()).isPresent())
+                                .isPresent())) {
+            form *= FORMS.get(words.plain(next));
+            at = next + 1;
+        }
+    }
+
+    /** "Tablespoon honey", "cup of sugar": one of it; a unit of a letter or two is more likely something else. */
+    private boolean beginsWithUnit() {
+        return words.plain(at).length() > 2
+                && at + 1 < words.size()
+                && unitAt(at).isPresent();
     }
 
     /** "a good splash of", "2 pinches of", "to taste", "a few". */
@@ -217,6 +248,16 @@ final class AmountReader {
 
     /** A size that multiplies: "(400 g)", "x 400 g", "14-oz" before a can. */
     private void readSize() {
+        // "1 can (28 oz / 794 g) tomatoes": what one holds stands behind its name.
+        if (FoodNames.isPack(words.plain(at)) && words.plain(at + 1).equals("(")) {
+            int from = at + 2;
+            while (ABOUT.contains(words.plain(from))) {
+                from++;
+            }
+            size = part(from);
+            usedBracket = size.isPresent() ? at + 1 : -1;
+            return;
+        }
         if (words.plain(at).equals("(")) {
             Optional<Part> inside = part(at + 1);
             int close = closing(at);
@@ -258,6 +299,7 @@ final class AmountReader {
         Optional<Part> inside = part(from);
         int close = closing(at);
         if (inside.isPresent() && close > 0) {
+            sameAgain.add(inside.get());
             if (!inside.get().unit().isVolume()) {
                 exactly = inside;
             }
@@ -270,6 +312,7 @@ final class AmountReader {
         if (words.plain(at).equals("/") && part(at + 1).isPresent()) {
             at++;
             do {
+                sameAgain.add(part(at).get());
                 at += partWords(at);
             } while (part(at).isPresent());
         }
@@ -365,6 +408,16 @@ final class AmountReader {
 
     List<Part> more() {
         return more;
+    }
+
+    /** The bracket behind the amount that it has used already; −1 for none. */
+    int usedBracket() {
+        return usedBracket;
+    }
+
+    /** What it says once more in another unit. */
+    List<Part> sameAgain() {
+        return sameAgain;
     }
 
     OptionalDouble centimetres() {

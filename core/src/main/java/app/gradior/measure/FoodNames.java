@@ -43,6 +43,12 @@ public final class FoodNames {
     private static final Set<String> PIECES =
             Set.of("stick", "stalk", "rib", "bulb", "thumb", "knob", "sprig", "clove");
 
+    static boolean isPack(String word) {
+        return PACKS.contains(word)
+                || word.endsWith("s") && PACKS.contains(word.substring(0, word.length() - 1))
+                || word.endsWith("es") && PACKS.contains(word.substring(0, word.length() - 2));
+    }
+
     /** How a food is measured in the line; it can tell which of two foods of one name is meant. */
     enum Measured {
         SPOON,
@@ -133,6 +139,10 @@ public final class FoodNames {
             List<String> unexplained,
             List<Ingredient> others,
             boolean settled) {
+        Found withoutUnexplained() {
+            return new Found(ingredient, unit, List.of(), others, settled);
+        }
+
         boolean certain() {
             return unexplained.isEmpty() && others.isEmpty();
         }
@@ -150,6 +160,21 @@ public final class FoodNames {
             return Optional.of(new Found(found.ingredient(), unitIn(habit.get(), tokens), List.of(), List.of(), true));
         }
         Match best = longest(tokens);
+        // "2 tins tomatoes" are canned ones.
+        if (best != null
+                && tokens.stream().anyMatch(t -> t.equals("can") || t.equals("tin"))
+                && best.found().unit().isEmpty()) {
+            List<String> canned = new ArrayList<>(tokens);
+            canned.removeIf(t -> t.equals("can") || t.equals("tin"));
+            Match other = longest(prefixed("canned", canned));
+            if (other != null && other.name().startsWith("canned ")) {
+                best = new Match(
+                        account(other.found().ingredient(), tokens, 0, 0).withoutUnexplained(),
+                        other.name(),
+                        0,
+                        tokens.size());
+            }
+        }
         if (best == null || !best.found().unexplained().isEmpty()) {
             Optional<Found> slip = slip(telling, best);
             if (slip.isPresent()) {
@@ -162,6 +187,12 @@ public final class FoodNames {
     /** Whether a name of a food stands among the words. */
     boolean knows(String words) {
         return longest(normalised(words)) != null;
+    }
+
+    private static List<String> prefixed(String word, List<String> tokens) {
+        List<String> all = new ArrayList<>(List.of(word));
+        all.addAll(tokens);
+        return all;
     }
 
     private record Match(Found found, String name, int from, int length) {}

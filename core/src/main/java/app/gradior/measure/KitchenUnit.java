@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /**
  * Units cooks measure with. US spoons and cups are the customary ones (NIST Handbook 44: 1 US fl oz = 29.5735 ml); metric
@@ -14,17 +15,30 @@ import java.util.Optional;
  */
 public enum KitchenUnit {
     MILLIGRAM(1e-3, 0, "mg", "milligram"),
-    GRAM(1, 0, "g", "gr", "gm", "gms", "gram", "gramme"),
+    GRAM(1, 0, "g", "gr", "grm", "gm", "gms", "gram", "gramme"),
     KILOGRAM(1000, 0, "kg", "kilo", "kilogram", "kilogramme", "kgs"),
     OUNCE(28.349523125, 0, "oz", "ounce"),
     POUND(453.59237, 0, "lb", "pound", "lbs"),
-    MILLILITRE(0, 1, "ml", "millilitre", "milliliter", "cc"),
+    MILLILITRE(0, 1, "ml", "millilitre", "milliliter", "mil", "cc"),
     CENTILITRE(0, 10, "cl", "centilitre", "centiliter"),
     DECILITRE(0, 100, "dl", "decilitre", "deciliter"),
     LITRE(0, 1000, "l", "litre", "liter", "ltr"),
-    TEASPOON(0, 4.92892159375, "tsp", "teaspoon", "teaspoonful", "t"),
+    TEASPOON(0, 4.92892159375, "tsp", "teaspoon", "teaspoonful", "tspn", "teasp", "t"),
     DESSERTSPOON(0, 10, "dsp", "dessertspoon", "dessertspoonful"),
-    TABLESPOON(0, 14.78676478125, "tbsp", "tablespoon", "tablespoonful", "tbs", "tbl", "tblsp", "T"),
+    TABLESPOON(
+            0,
+            14.78676478125,
+            "tbsp",
+            "tablespoon",
+            "tablespoonful",
+            "tbs",
+            "tbl",
+            "tblsp",
+            "tbps",
+            "tbspn",
+            "tbsn",
+            "tabs",
+            "T"),
     FLUID_OUNCE(0, 29.5735295625, "fl oz", "fluid ounce", "floz", "fluid oz"),
     CUP(0, 236.5882365, "cup", "cupful", "c"),
     PINT(0, 473.176473, "pt", "pint"),
@@ -52,6 +66,8 @@ public enum KitchenUnit {
         }
     }
 
+    private static final LevenshteinDistance SLIPS = new LevenshteinDistance(2);
+
     private final double grams;
     private final double millilitres;
     private final String[] words;
@@ -77,7 +93,21 @@ public enum KitchenUnit {
         if (unit == null && lower.length() > 2 && lower.endsWith("s")) {
             unit = BY_WORD.get(lower.substring(0, lower.length() - 1));
         }
-        return Optional.ofNullable(unit);
+        return Optional.ofNullable(unit).or(() -> misspelt(lower));
+    }
+
+    /** The two long ones are mistyped more often than not; nothing else that cooks write is so near to them. */
+    private static Optional<KitchenUnit> misspelt(String word) {
+        if (word.length() < 6 || word.length() > 13) {
+            return Optional.empty();
+        }
+        for (KitchenUnit unit : new KitchenUnit[] {TABLESPOON, TEASPOON}) {
+            int slips = SLIPS.apply(unit.words[1] + (word.endsWith("s") ? "s" : ""), word);
+            if (slips >= 0) {
+                return Optional.of(unit);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The unit a kitchen of these measures means by it; one that is named in full stays as it is. */
@@ -103,6 +133,11 @@ public enum KitchenUnit {
     /** How a cook writes it. */
     public String word() {
         return words[0];
+    }
+
+    /** The grams of so many of this unit of something, however many: no pot need hold them. */
+    public double grams(double count, Density density) {
+        return isVolume() ? count * millilitres * density.gramsPerMillilitre() : count * grams;
     }
 
     /** The mass of so many of this unit of something. */

@@ -18,12 +18,16 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /** Reads ingredient lines as cooks write them, by the grammar of this package, with a kitchen's foods and habits. */
 public final class LineGrammar {
     /** What one line may bring: more than any home pot holds. */
     private static final Mass MOST = Mass.ofKilograms(300);
+
+    /** Of pinches, splashes and the like. */
+    private static final double MOST_VAGUE = 1000;
 
     private static final int LONGEST_LINE = 400;
 
@@ -152,6 +156,19 @@ public final class LineGrammar {
         return Optional.of(weighed(typed, words, of + 1, inside.get(), food, rest));
     }
 
+    /**
+     * Where an amount that begins at a word ends: measured, counted in figures, or vague.
+     *
+     * @return the first word after it; empty if none begins there
+     */
+    public OptionalInt amountEnd(Words words, int at) {
+        Optional<AmountReader> amount = AmountReader.at(words, at, habits.measures());
+        boolean figure = at < words.size() && Character.isDigit(words.get(at).charAt(0));
+        return amount.filter(a -> a.measured() || a.few().isPresent() || figure)
+                .map(a -> OptionalInt.of(a.next()))
+                .orElseGet(OptionalInt::empty);
+    }
+
     private static String capital(String word) {
         return word.isEmpty() ? word : word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
     }
@@ -235,7 +252,8 @@ public final class LineGrammar {
                 Optional<AmountReader> second = AmountReader.at(rest, i + 1, habits.measures());
                 if (second.isPresent()
                         && second.get().measured()
-                        && second.get().next() < rest.size()) {
+                        && second.get().next() < rest.size()
+                        && !FOR_LATER.contains(rest.plain(second.get().next()))) {
                     int end = rest.end(rest.plain(i - 1).startsWith("mixed") ? i - 2 : i - 1);
                     return Optional.of(new Unclear(
                             typed,
@@ -288,9 +306,23 @@ public final class LineGrammar {
         }
         Ingredient ingredient = found.get().ingredient();
         List<String> assumptions = new ArrayList<>();
+        Optional<Double> weight = stated(words, amount, ingredient);
+        if (amount.vague().isPresent() && weight.isPresent()) {
+            return understood(
+                    typed,
+                    said(Amount.Kind.COMPOSED, words, from, amount),
+                    found.get(),
+                    food,
+                    Mass.ofGrams(weight.get()),
+                    assumptions,
+                    List.of());
+        }
         if (amount.vague().isPresent()) {
             VagueMeasure measure = amount.vague().get();
             double count = amount.quantity().middle() * amount.form();
+            if (!(count <= MOST_VAGUE)) {
+                return unclear(typed, "So many of them are better weighed: give grams or kilograms.");
+            }
             return vague(
                     typed,
                     said(Amount.Kind.VAGUE, words, from, amount),
@@ -300,8 +332,23 @@ public final class LineGrammar {
                     measure.guess(ingredient),
                     count);
         }
+        Optional<ReadLine> unread = unread(typed, words, amount);
+        if (unread.isPresent()) {
+            return unread.get();
+        }
         Optional<Double> grams =
                 Weighing.grams(amount, found.get(), FoodNames.normalised(food), habits.measures(), assumptions);
+        Optional<Double> stated = stated(words, amount, ingredient);
+        boolean guessed = amount.unit().isEmpty() && amount.size().isEmpty();
+        if (guessed && stated.isPresent()) {
+            // A weight that is stated beats one that is guessed.
+            grams = stated;
+            assumptions.clear();
+        }
+        Optional<ReadLine> disagree = disagree(typed, words, from, amount, ingredient, grams, stated, rest);
+        if (disagree.isPresent()) {
+            return disagree.get();
+        }
         if (grams.isEmpty()) {
             return new Unclear(
                     typed,
@@ -341,6 +388,200 @@ public final class LineGrammar {
                 assumptions,
                 List.of());
     }
+
+    /** "plus 2 tbsp for serving" */
+    private static final Set<String> FOR_LATER = Set.of("for", "to", "as", "extra", "more");
+
+    /** Behind these an amount says what is kept for later or bought as well, not what goes in now. */
+    private static final Set<String> BESIDES = Set.of("plus", "extra", "more", "additional");
+
+    /** Words behind a number that make it no amount: how it is cut, how strong it is, what it costs. */
+    private static final Set<String> NO_AMOUNT = Set.of(
+            "cm", "mm", "inch", "inches", "in", "\"", "%", "percent", "min", "mins", "minutes", "minute", "hours",
+            "hour", "h", "seconds", "degrees", "°", "°c", "°f", "c", "f", "x", "ways", "kinds", "years", "year", "per",
+            "dollars", "weeks", "days", "day", "times");
+
+    /** An amount that stands behind the food, in words of the line: "30 g", "2 lb 3 oz". */
+    private record Behind(int from, int end, List<AmountReader.Part> parts, boolean each) {}
+
+    /** Every amount behind the one that the line begins with. */
+    private List<Behind> behind(Words words, AmountReader amount) {
+        List<Behind> all = new ArrayList<>();
+        for (int i = amount.next(); i < words.size(); i++) {
+            if (i == amount.usedBracket()) {
+                while (i < words.size() && !words.get(i).equals(")")) {
+                    i++;
+                }
+                continue;
+            }
+            Optional<MeasuredAmount> measured = MeasuredAmount.at(words, i, habits.measures());
+            if (measured.isPresent() && !Character.isLetter(words.get(i).charAt(0))) {
+                int end = i;
+                List<AmountReader.Part> parts = new ArrayList<>();
+                for (var next = measured; next.isPresent(); next = MeasuredAmount.at(words, end, habits.measures())) {
+                    parts.add(
+                            new AmountReader.Part(next.get().count(), next.get().unit()));
+                    end += next.get().words();
+                }
+                boolean each = Set.of("each", "apiece").contains(words.plain(end))
+                        || words.plain(i - 1).equals("each");
+                all.add(new Behind(i, end, parts, each));
+                i = end - 1;
+            }
+        }
+        return all;
+    }
+
+    /** The weight, or the volume, that is stated behind the food: "(about 30 g)", ", 150 g", "(30 g each)". */
+    private Optional<Double> stated(Words words, AmountReader amount, Ingredient food) {
+        return behind(words, amount).stream()
+                .filter(b -> isStatedAt(words, b))
+                .findFirst()
+                .map(b -> b.parts().stream()
+                                .mapToDouble(part -> part.grams(food.density()))
+                                .sum()
+                        * (b.each() ? amount.quantity().middle() : 1));
+    }
+
+    private static boolean isStatedAt(Words words, Behind behind) {
+        String before = words.plain(behind.from() - 1);
+        String beforeThat = words.plain(behind.from() - 2);
+        boolean opened = Set.of("(", ",", "-", "each").contains(before)
+                || Set.of("about", "approx", "approximately", "around", "roughly", "ca", "~", "weighing")
+                                .contains(before)
+                        && Set.of("(", ",", "-", "each", "").contains(beforeThat);
+        String after = words.plain(behind.end());
+        return opened
+                && Set.of("", ")", ",", "/", "-", "each", "apiece", "total", "in", "weight", "drained")
+                        .contains(after);
+    }
+
+    /**
+     * A number behind the food that nothing accounts for: "1 onion (200 g), 2 carrots". Nothing is taken by dropping one, so
+     * the line is asked.
+     */
+    private Optional<ReadLine> unread(String typed, Words words, AmountReader amount) {
+        List<Behind> amounts = behind(words, amount);
+        for (int i = amount.next(); i < words.size(); i++) {
+            int at = i;
+            if (at == amount.usedBracket()) {
+                while (i < words.size() && !words.get(i).equals(")")) {
+                    i++;
+                }
+                continue;
+            }
+            Optional<Behind> measured =
+                    amounts.stream().filter(b -> b.from() == at).findFirst();
+            if (measured.isPresent()) {
+                i = measured.get().end() - 1;
+                if (isStatedAt(words, measured.get()) || isBesides(words, amount, at)) {
+                    continue;
+                }
+                return Optional.of(askedAt(typed, words, at));
+            }
+            boolean digit = Character.isDigit(words.get(i).charAt(0))
+                    || Character.getType(words.get(i).charAt(0)) == Character.OTHER_NUMBER;
+            Optional<Quantities.Quantity> number = digit ? Quantities.at(words, i) : Optional.empty();
+            if (number.isPresent()) {
+                int end = i + number.get().words();
+                int behindDash = words.plain(end).equals("-") ? end + 1 : end;
+                boolean told = NO_AMOUNT.contains(words.plain(behindDash))
+                        || Set.of("made", "type", "no", "into", "size", "grade", "$", "£", "€")
+                                .contains(words.plain(i - 1))
+                        || isBesides(words, amount, i)
+                        || words.plain(i).matches("0+");
+                if (!told && !isPiecesInBracket(words, i)) {
+                    return Optional.of(askedAt(typed, words, i));
+                }
+                i = end - 1;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "(1 stick)", "(2 medium)", "(made with 1 cube)": the same again, counted. */
+    private static boolean isPiecesInBracket(Words words, int at) {
+        for (int i = at - 1; i >= 0; i--) {
+            if (words.get(i).equals("(")) {
+                return true;
+            }
+            if (words.get(i).equals(")") || words.get(i).equals(",")) {
+                return false;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isBesides(Words words, AmountReader amount, int at) {
+        for (int i = amount.next(); i < at; i++) {
+            if (BESIDES.contains(words.plain(i))) {
+                for (int k = at; k < words.size(); k++) {
+                    if (Set.of("for", "to", "as").contains(words.plain(k))) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    /** The line with the part that is not accounted for set apart, if both can stand by themselves. */
+    private ReadLine askedAt(String typed, Words words, int at) {
+        int cut = at;
+        while (cut > 0 && Set.of(",", "and", "&", "plus", "+", "(", "about").contains(words.plain(cut - 1))) {
+            cut--;
+        }
+        String first = typed.substring(0, cut > 0 ? words.end(cut - 1) : 0).strip();
+        String second = words.from(at).typed();
+        boolean both = !first.isBlank()
+                && readQuietly(first) instanceof Understood
+                && readQuietly(second) instanceof Understood;
+        return new Unclear(
+                typed,
+                "“" + second + "” is not accounted for: is it another food, or does it belong to the amount?",
+                List.of(),
+                both ? List.of(first + "\n" + second) : first.isBlank() ? List.of() : List.of(first));
+    }
+
+    private ReadLine readQuietly(String line) {
+        return line.length() < 200 ? read(line) : new Remark(line);
+    }
+
+    /** Two figures of one amount that differ by more than a fifth: which is meant is asked. */
+    private Optional<ReadLine> disagree(
+            String typed,
+            Words words,
+            int from,
+            AmountReader amount,
+            Ingredient food,
+            Optional<Double> grams,
+            Optional<Double> stated,
+            Words rest) {
+        if (amount.unit().isEmpty() || !amount.more().isEmpty()) {
+            return Optional.empty();
+        }
+        double said = amount.unit().get().grams(amount.quantity().middle() * amount.form(), food.density());
+        double again = amount.sameAgain().stream()
+                .mapToDouble(part -> part.grams(food.density()))
+                .sum();
+        double other = again > 0 ? again : stated.orElse(said);
+        boolean fluid = amount.unit().get() == KitchenUnit.OUNCE
+                || amount.sameAgain().stream().anyMatch(part -> part.unit() == KitchenUnit.OUNCE);
+        double most = fluid ? 1.3 : MOST_DISAGREEMENT;
+        if (!(said > 0 && other > 0) || Math.max(said, other) / Math.min(said, other) <= most) {
+            return Optional.empty();
+        }
+        String what = rest.typed().replaceAll("\\([^)]*\\)", "").strip();
+        return Optional.of(new Unclear(
+                typed,
+                "The two amounts differ: one is about " + Weighing.plain(said) + " g, the other "
+                        + Weighing.plain(other) + " g. Which is right?",
+                List.of(),
+                List.of(Weighing.plain(other) + " g " + what, Weighing.plain(said) + " g " + what)));
+    }
+
+    /** The same amount in cups and in grams may differ so much: cups are filled as they are filled. */
+    private static final double MOST_DISAGREEMENT = 1.2;
 
     private static Amount said(Amount.Kind kind, Words words, int from, AmountReader amount) {
         return new Amount(

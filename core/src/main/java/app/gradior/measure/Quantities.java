@@ -27,6 +27,7 @@ public final class Quantities {
             Map.entry("a", 1.0),
             Map.entry("an", 1.0),
             Map.entry("one", 1.0),
+            Map.entry("another", 1.0),
             Map.entry("two", 2.0),
             Map.entry("three", 3.0),
             Map.entry("four", 4.0),
@@ -39,7 +40,37 @@ public final class Quantities {
             Map.entry("ten", 10.0),
             Map.entry("dozen", 12.0),
             Map.entry("half", 0.5),
-            Map.entry("quarter", 0.25));
+            Map.entry("halves", 0.5),
+            Map.entry("third", 1 / 3.0),
+            Map.entry("thirds", 1 / 3.0),
+            Map.entry("quarter", 0.25),
+            Map.entry("quarters", 0.25),
+            Map.entry("fifth", 0.2),
+            Map.entry("fifths", 0.2),
+            Map.entry("eighth", 0.125),
+            Map.entry("eighths", 0.125));
+
+    /** Parts of one: they follow a number or an "and a". */
+    private static boolean isPart(String word) {
+        Double value = WORDS.get(word.toLowerCase(java.util.Locale.ROOT));
+        return value != null && value < 1;
+    }
+
+    /** What "and a half", "and 1/2" or "and three quarters" at a word adds; empty if it is none of them. */
+    static Optional<Quantity> andPart(List<String> words, int at) {
+        if (at + 1 >= words.size()
+                || !(words.get(at).equalsIgnoreCase("and") || words.get(at).equals("&"))) {
+            return Optional.empty();
+        }
+        boolean article = words.get(at + 1).equalsIgnoreCase("a");
+        if (article && (at + 2 >= words.size() || !isPart(words.get(at + 2)))) {
+            return Optional.empty();
+        }
+        Optional<Quantity> part = article
+                ? Optional.of(new Quantity(WORDS.get(words.get(at + 2).toLowerCase(java.util.Locale.ROOT)), 2))
+                : simple(words, at + 1);
+        return part.filter(q -> q.low() < 1).map(q -> new Quantity(q.low(), q.words() + 1));
+    }
 
     private Quantities() {}
 
@@ -67,6 +98,12 @@ public final class Quantities {
             return first;
         }
         int next = from + first.get().words();
+        Optional<Quantity> more = isWhole(first.get().low()) ? andPart(words, next) : Optional.empty();
+        if (more.isPresent()) {
+            return Optional.of(new Quantity(
+                    first.get().low() + more.get().low(),
+                    first.get().words() + more.get().words()));
+        }
         if (next + 1 < words.size() && isRangeMark(words.get(next))) {
             Optional<Quantity> second = simple(words, next + 1);
             int taken = first.get().words() + 1 + second.map(Quantity::words).orElse(0);
@@ -104,7 +141,7 @@ public final class Quantities {
             int taken = 1;
             while (from + taken < words.size()) {
                 int next = from + taken;
-                boolean of = words.get(next).equalsIgnoreCase("of") && named < 1 && next + 1 < words.size();
+                boolean of = words.get(next).equalsIgnoreCase("of") && product < 1 && next + 1 < words.size();
                 Double further = WORDS.get(words.get(of ? next + 1 : next).toLowerCase(java.util.Locale.ROOT));
                 if (further == null) {
                     break;
@@ -114,7 +151,7 @@ public final class Quantities {
             }
             // "a 5 cm piece", "a 400 g can": the article says nothing.
             if (taken == 1
-                    && named == 1
+                    && word.toLowerCase(java.util.Locale.ROOT).startsWith("a")
                     && from + 1 < words.size()
                     && number(words.get(from + 1)).isPresent()) {
                 return simple(words, from + 1).map(q -> new Quantity(q.low(), q.words() + 1));
@@ -127,6 +164,17 @@ public final class Quantities {
         Optional<Double> whole = number(word);
         if (whole.isEmpty()) {
             return Optional.empty();
+        }
+        // "2 thirds of a cup"
+        if (from + 1 < words.size()
+                && isWhole(whole.get())
+                && words.get(from + 1).endsWith("s")
+                && isPart(words.get(from + 1))) {
+            double part = whole.get() * WORDS.get(words.get(from + 1).toLowerCase(java.util.Locale.ROOT));
+            boolean ofA = from + 3 < words.size()
+                    && words.get(from + 2).equalsIgnoreCase("of")
+                    && words.get(from + 3).equalsIgnoreCase("a");
+            return Optional.of(new Quantity(part, ofA ? 4 : 2));
         }
         if (from + 1 < words.size() && isWhole(whole.get()) && !isFraction(word)) {
             String second = words.get(from + 1);

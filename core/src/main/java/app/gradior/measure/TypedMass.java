@@ -2,6 +2,7 @@ package app.gradior.measure;
 
 import app.gradior.quantity.Density;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** A weight as it is read off a scale and typed: a plain number of grams, or with units, such as 24.8 oz or 5 lb 3 oz. */
 public final class TypedMass {
@@ -13,12 +14,8 @@ public final class TypedMass {
     /** The grams meant, which may be nought or less; empty if it is no weight. */
     public static Optional<Double> grams(String typed) {
         String bare = typed == null ? "" : typed.strip();
-        try {
-            double plain = Double.parseDouble(bare.replace(',', '.'));
-            return Double.isFinite(plain) ? Optional.of(plain) : Optional.empty();
-        } catch (NumberFormatException e) {
-            return withUnits(Words.of(bare));
-        }
+        OptionalDouble plain = NumberInput.read(bare);
+        return plain.isPresent() ? Optional.of(plain.getAsDouble()) : withUnits(Words.of(bare));
     }
 
     private static Optional<Double> withUnits(Words words) {
@@ -32,7 +29,7 @@ public final class TypedMass {
                     || part.get().count() > 1e6) {
                 return Optional.empty();
             }
-            grams += part.get().count() * part.get().unit().mass(1, WATER).grams();
+            grams += part.get().count() * part.get().unit().grams(1, WATER);
             at += part.get().words();
         }
         return at == 0 ? Optional.empty() : Optional.of(grams);

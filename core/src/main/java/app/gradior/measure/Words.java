@@ -30,7 +30,9 @@ public final class Words extends AbstractList<String> {
             boolean afterNumber = begun && isNumeric(before);
             boolean single = isSingle(c, begun, before, next);
             boolean ends = Character.isWhitespace(c) || c == '\u00a0' || single;
-            if (begun && (ends || afterNumber && Character.isLetter(c))) {
+            // "1x400g"
+            boolean times = begun && i - start == 1 && (before == 'x' || before == 'X') && isNumeric(c);
+            if (begun && (ends || times || afterNumber && Character.isLetter(c))) {
                 words.add(word(line, start, i));
                 start = -1;
             }

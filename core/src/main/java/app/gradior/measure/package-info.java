@@ -7,6 +7,8 @@
  * serves   = ("serves" | "makes") number words
  * amount   = [about] (measured | counted | vague)
  * measured = number [form] unit ["(" measured ")"] ["/" measured] {("plus" | "and") measured}
+ *            a form may stand before the number, and a unit by itself is one of it; a weight stated behind the food,
+ *            "(about 30 g)", ", 150 g", "(30 g each)", stands instead of a guessed one
  * counted  = number ["x"] [size] [piece | pack]         2 (400 g) cans, 2 x 400 g cans, 1 14-oz can, 2-inch piece
  * vague    = ["a"] [good | small] (pinch | dash | splash | knob | handful | …) | "to taste" | "a few"
  * number   = 2 | 1.5 | 1,5 | ½ | 1/2 | 1 1/2 | 1½ | 1-1/2 | 2–3 | 2 to 3 | a | half | a dozen

@@ -35,7 +35,12 @@ public final class BoilDown {
     /** No sauce is watched longer than this. */
     public static final Duration HORIZON = Duration.ofHours(48);
 
-    private static final double MIN_STEP_S = 1e-6;
+    /** A few milligrams of water are gone within a thousandth of a second. */
+    private static final double MIN_STEP_S = 1e-12;
+
+    /** Less water than this is none: what is so dry neither boils nor reduces. */
+    private static final double LEAST_WATER_KG = 1e-6;
+
     private static final double MAX_STEP_S = 1800;
     private static final double TOLERANCE = 1e-8;
     private static final int MAX_EVALUATIONS = 20_000;
@@ -95,6 +100,10 @@ public final class BoilDown {
         return -1 / slope(waterLeft.value()) / 60;
     }
 
+    private boolean boils() {
+        return water > LEAST_WATER_KG;
+    }
+
     private double slope(double x) {
         if (x <= 0) {
             return 0;
@@ -115,10 +124,12 @@ public final class BoilDown {
     /** The share of the first water left after a time. */
     public Share waterLeftAfter(Duration time) {
         double seconds = Bounds.check("time in s", time.toNanos() / 1e9, 0, HORIZON.toSeconds());
-        if (seconds < 1e-3 || water == 0) {
+        if (seconds < 1e-3 || !boils()) {
             return Share.ALL;
         }
-        ODEStateAndDerivative end = integrator().integrate(equation(), new ODEState(0, new double[] {1}), seconds);
+        DormandPrince54Integrator integrator = integrator();
+        integrator.addEventDetector(new Crossing(x -> x - DRY));
+        ODEStateAndDerivative end = integrator.integrate(equation(), new ODEState(0, new double[] {1}), seconds);
         return Share.of(Math.max(0, Math.min(1, end.getPrimaryState()[0])));
     }
 
@@ -132,7 +143,7 @@ public final class BoilDown {
         if (shortfall.applyAsDouble(start) <= 0) {
             return Optional.of(new Moment(Duration.ZERO, Share.ALL, start));
         }
-        if (water == 0) {
+        if (!boils()) {
             return Optional.empty();
         }
         DormandPrince54Integrator integrator = integrator();
@@ -158,7 +169,7 @@ public final class BoilDown {
         double seconds = Bounds.check("end in s", end.toMillis() / 1e3, 1e-3, HORIZON.toSeconds());
         Bounds.check("steps", steps, 1, 2000);
         List<Sample> samples = new ArrayList<>();
-        if (water == 0) {
+        if (!boils()) {
             samples.add(sample(0, 1));
             samples.add(sample(seconds, 1));
             return samples;
@@ -168,7 +179,12 @@ public final class BoilDown {
                 seconds / steps,
                 (state, last) -> samples.add(sample(state.getTime(), state.getPrimaryState()[0])),
                 StepNormalizerBounds.BOTH));
+        integrator.addEventDetector(new Crossing(x -> x - DRY));
         integrator.integrate(equation(), new ODEState(0, new double[] {1}), seconds);
+        // Once dry it stays as it is.
+        while (samples.size() <= steps) {
+            samples.add(sample(seconds * samples.size() / steps, DRY));
+        }
         return samples;
     }
 

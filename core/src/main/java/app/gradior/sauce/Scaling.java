@@ -125,12 +125,8 @@ public final class Scaling {
             case MEASURED -> {
                 KitchenUnit unit = amount.unit().orElseThrow();
                 Said said = said(amount.middle() * factor, unit);
-                rounded = said.unit()
-                                .mass(said.count(), line.ingredient().density())
-                                .grams()
-                        / (unit.mass(amount.middle(), line.ingredient().density())
-                                        .grams()
-                                * factor);
+                rounded = said.unit().grams(said.count(), line.ingredient().density())
+                        / (unit.grams(amount.middle(), line.ingredient().density()) * factor);
                 after = typed.substring(0, amount.start())
                         + measured(typed, amount, said)
                         + typed.substring(amount.end());

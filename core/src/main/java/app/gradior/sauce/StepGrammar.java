@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /** Reads lines that say what to do, by the grammar of this package. */
@@ -39,19 +40,26 @@ final class StepGrammar {
     private static final Operation.Strain FINE = new Operation.Strain(Share.of(0.9), Share.of(0.08));
     private static final Operation.Strain COARSE = new Operation.Strain(Share.of(0.35), Share.of(0.03));
 
+    /** What a step may leave: as much as a line may bring. */
+    private static final double MOST_GRAMS = 300_000;
+
     private enum Verb {
         ADD("add", "put", "tip", "melt", "combine", "return"),
         /** Something goes in only where "in" follows. */
-        INTO("pour", "stir", "whisk", "fold", "beat", "mix", "drop", "swirl"),
+        INTO("pour", "stir", "whisk", "fold", "beat", "mix", "drop", "swirl", "mount", "emulsify", "knead", "dissolve"),
         DEGLAZE("deglaze"),
         SWEAT("sweat", "soften"),
         FRY("fry", "sauté", "saute", "sear", "brown", "toast"),
         HEAT("bring", "heat"),
-        SIMMER("simmer", "cook", "poach", "infuse", "steep", "boil", "bubble"),
+        SIMMER("simmer", "cook", "poach", "boil", "bubble"),
         REDUCE("reduce"),
         SLURRY("slurry", "thicken"),
-        BLEND("blend", "purée", "puree", "whizz", "blitz", "liquidise", "liquidize"),
-        STRAIN("strain", "sieve", "pass"),
+        BLEND("blend", "purée", "puree", "whizz", "blitz", "liquidise", "liquidize", "pulse", "process"),
+        STRAIN("strain", "sieve", "pass", "mill"),
+        /** Through a sieve, if one is named. */
+        PUSH("push", "rub", "press", "force", "work"),
+        /** What is let do something does it. */
+        LET("let", "leave", "allow"),
         SEASON("season"),
         FINISH("finish"),
         COOL("cool", "chill", "refrigerate"),
@@ -60,7 +68,8 @@ final class StepGrammar {
                 "taste",
                 "serve",
                 "set",
-                "leave",
+                "infuse",
+                "steep",
                 "rest",
                 "keep",
                 "remove",
@@ -79,7 +88,6 @@ final class StepGrammar {
                 "label",
                 "brush",
                 "garnish",
-                "let",
                 "wait",
                 "repeat",
                 "once",
@@ -108,7 +116,29 @@ final class StepGrammar {
 
     /** Verbs that are also how a food is described: "brown sugar", "cool water". */
     private static final Set<String> ALSO_DESCRIBES =
-            Set.of("brown", "cool", "toast", "mix", "beat", "drop", "set", "rest");
+            Set.of("brown", "cool", "toast", "mix", "beat", "drop", "set", "rest", "press", "work", "process", "pulse");
+
+    /** Words that say how, before the verb they belong to: "gently simmer", "low simmer". */
+    private static final Set<String> HOW = Set.of(
+            "gently",
+            "slowly",
+            "quickly",
+            "low",
+            "rapidly",
+            "briskly",
+            "lightly",
+            "carefully",
+            "now",
+            "finally",
+            "next",
+            "again",
+            "then",
+            "barely",
+            "bare",
+            "immediately",
+            "vigorously",
+            "just",
+            "lastly");
 
     private static final Set<String> AFTER_A_VERB = Set.of(
             "in",
@@ -153,10 +183,11 @@ final class StepGrammar {
     Optional<List<Doing>> read(String typed) {
         Words words = Words.of(typed);
         boolean offHeat = isOffHeat(words, 0);
-        if (!offHeat && verbAt(words, 0).isEmpty()) {
+        if (!offHeat && verbAt(words, skipHow(words, 0)).isEmpty()) {
             return Optional.empty();
         }
         List<Doing> doings = new ArrayList<>();
+        Optional<Lid> lid = Optional.empty();
         boolean finishing = false;
         int from = 0;
         while (from < words.size()) {
@@ -167,6 +198,9 @@ final class StepGrammar {
             Words clause = words.until(end).from(skipJoins(words, from));
             finishing |=
                     isOffHeat(clause, 0) || StepWords.mentions(clause, "off") && StepWords.mentions(clause, "heat");
+            if (lidOf(clause).isPresent()) {
+                lid = lidOf(clause);
+            }
             if (!clause.isEmpty()) {
                 // What a thing is sweated or browned in goes in before.
                 boolean inFat = verbAt(clause, 0)
@@ -175,11 +209,97 @@ final class StepGrammar {
                 if (inFat && hasAmount(clause)) {
                     doings.add(goesIn(Way.ADD, clause));
                 }
-                doings.add(clause(clause, finishing));
+                Doing doing = under(clause(clause.from(skipHow(clause, 0)), clause, finishing), lid);
+                doings.add(doing);
+                unread(clause, doing).ifPresent(doings::add);
             }
             from = end;
         }
         return Optional.of(doings);
+    }
+
+    private static int skipHow(Words words, int at) {
+        int i = at;
+        while (HOW.contains(words.plain(i)) && i + 1 < words.size()) {
+            i++;
+        }
+        return verbAt(words, i).isPresent() ? i : at;
+    }
+
+    /** What a lid that was put on or taken off in an earlier clause means for a simmer that says nothing of it. */
+    private static Doing under(Doing doing, Optional<Lid> lid) {
+        return doing instanceof Doing.Does does
+                        && does.operation() instanceof Operation.SimmerFor simmer
+                        && simmer.lid().isEmpty()
+                        && !simmer.time().isZero()
+                ? new Doing.Does(new Operation.SimmerFor(simmer.time(), simmer.activity(), lid))
+                : doing;
+    }
+
+    /** How covered it is, if the clause says so. */
+    private static Optional<Lid> lidOf(Words clause) {
+        boolean cover = mentionsAny(clause, "covered", "cover", "lid");
+        boolean partly = mentionsAny(
+                clause, "ajar", "partially", "partly", "half-covered", "askew", "vented", "cracked", "tilted");
+        if (partly && (cover || mentionsAny(clause, "ajar", "vented", "askew"))) {
+            return Optional.of(Lid.AJAR);
+        }
+        if (mentionsAny(clause, "screen", "splatter")) {
+            return Optional.of(Lid.SPLATTER_SCREEN);
+        }
+        boolean off = mentionsAny(clause, "uncovered", "uncover", "lidless")
+                || cover && mentionsAny(clause, "off", "remove", "without", "no", "take", "lift");
+        return off ? Optional.of(Lid.OFF) : cover ? Optional.of(Lid.ON) : Optional.empty();
+    }
+
+    private static boolean mentionsAny(Words clause, String... words) {
+        for (String word : words) {
+            if (StepWords.mentions(clause, word)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** An amount of something that the clause names and that went nowhere: it is asked, never dropped. */
+    private Optional<Doing> unread(Words clause, Doing doing) {
+        if (doing instanceof Doing.Puzzle || doing instanceof Doing.Does) {
+            return Optional.empty();
+        }
+        List<ReadLine.Understood> named = doing instanceof Doing.GoesIn goesIn ? goesIn.named() : List.of();
+        int amounts = 0;
+        int first = -1;
+        for (int i = 1; i < clause.size(); i++) {
+            Optional<MeasuredAmount> amount = MeasuredAmount.at(clause, i, habits.measures());
+            if (amount.isPresent()
+                    && (Character.isDigit(clause.get(i).charAt(0))
+                            || !clause.plain(i).startsWith("a"))) {
+                amounts++;
+                first = first < 0 ? i : first;
+                i += amount.get().words() - 1;
+            }
+        }
+        int counted = named.stream().mapToInt(StepGrammar::amountsIn).sum();
+        return amounts <= counted
+                ? Optional.empty()
+                : Optional.of(
+                        new Doing.Puzzle(
+                                clause.typed(),
+                                "“" + clause.from(first).typed()
+                                        + "” is not all understood, so not all of it is counted: write each food with its amount on a line under the step."));
+    }
+
+    private static int amountsIn(ReadLine.Understood food) {
+        Words words = Words.of(food.typed());
+        int amounts = 0;
+        for (int i = 0; i < words.size(); i++) {
+            Optional<MeasuredAmount> amount = MeasuredAmount.at(words, i, Habits.NONE.measures());
+            if (amount.isPresent()) {
+                amounts++;
+                i += amount.get().words() - 1;
+            }
+        }
+        return amounts;
     }
 
     private static boolean isOffHeat(Words words, int at) {
@@ -189,7 +309,7 @@ final class StepGrammar {
 
     private boolean beginsClause(Words words, int at) {
         int next = skipJoins(words, at);
-        return next > at && (verbAt(words, next).isPresent() || isOffHeat(words, next));
+        return next > at && (verbAt(words, skipHow(words, next)).isPresent() || isOffHeat(words, next));
     }
 
     private static int skipJoins(Words words, int at) {
@@ -203,14 +323,18 @@ final class StepGrammar {
     private static Optional<Verb> verbAt(Words words, int at) {
         String word = words.plain(at).replace(".", "");
         Verb verb = Verb.BY_WORD.get(word);
-        if (verb == null || ALSO_DESCRIBES.contains(word) && !AFTER_A_VERB.contains(words.plain(at + 1))) {
+        boolean figureNext = !words.plain(at + 1).isEmpty()
+                && Character.isDigit(words.plain(at + 1).charAt(0));
+        if (verb == null
+                || ALSO_DESCRIBES.contains(word) && !figureNext && !AFTER_A_VERB.contains(words.plain(at + 1))) {
             return Optional.empty();
         }
         // "Heat: low" or "Reduce 500 ml stock" is read; "heat, 2 tbsp" of nothing is not a food either.
         return Optional.of(verb);
     }
 
-    private Doing clause(Words clause, boolean finishing) {
+    /** @param all the clause with the words that say how, before its verb */
+    private Doing clause(Words clause, Words all, boolean finishing) {
         Optional<Verb> found = verbAt(clause, 0);
         if (found.isEmpty()) {
             return new Doing.Said(clause.typed());
@@ -219,7 +343,7 @@ final class StepGrammar {
         return switch (verb) {
             case ADD -> goesIn(finishing ? Way.FINISH : Way.ADD, clause);
             case INTO ->
-                Set.of("in", "into", "over", "through").contains(clause.plain(1)) || hasAmount(clause)
+                Set.of("in", "into", "over", "through", "with").contains(clause.plain(1)) || hasAmount(clause)
                         ? goesIn(
                                 finishing ? Way.FINISH : StepWords.mentions(clause, "slurry") ? Way.SLURRY : Way.ADD,
                                 clause)
@@ -230,14 +354,34 @@ final class StepGrammar {
             case FINISH -> goesIn(Way.FINISH, clause);
             case SWEAT, FRY ->
                 new Doing.Does(verb == Verb.SWEAT ? new Operation.Sweat(SWEATED) : new Operation.Fry(BROWNED));
-            case HEAT -> hasAmount(clause) ? goesIn(Way.ADD, clause) : boils(clause, Duration.ZERO);
-            case SIMMER -> clause.plain(1).equals("down") ? reduces(clause) : simmers(clause);
+            case HEAT -> hasAmount(clause) ? goesIn(Way.ADD, clause) : boils(all, Duration.ZERO);
+            case SIMMER -> clause.plain(1).equals("down") ? reduces(clause) : simmers(all);
             case REDUCE -> reduces(clause);
             case BLEND -> new Doing.Does(new Operation.Blend());
             case STRAIN -> new Doing.Does(strains(clause));
+            case PUSH ->
+                mentionsAny(clause, "sieve", "strainer", "mill", "cloth", "chinois", "muslin", "colander")
+                        ? new Doing.Does(strains(clause))
+                        : new Doing.Said(clause.typed());
+            case LET -> lets(clause, finishing);
             case COOL -> new Doing.Does(new Operation.Cool(StepWords.coolTo(clause)));
             case SAY -> new Doing.Said(clause.typed());
         };
+    }
+
+    /** "Let it bubble for 5 minutes", "leave to cool", "let down with 50 ml water". */
+    private Doing lets(Words clause, boolean finishing) {
+        if (clause.plain(1).equals("down")) {
+            return goesIn(finishing ? Way.FINISH : Way.ADD, clause);
+        }
+        for (int i = 1; i < Math.min(6, clause.size()); i++) {
+            Optional<Verb> does = verbAt(clause, i);
+            if (does.filter(v -> v == Verb.SIMMER || v == Verb.REDUCE || v == Verb.COOL)
+                    .isPresent()) {
+                return clause(clause.from(i), clause.from(i), finishing);
+            }
+        }
+        return new Doing.Said(clause.typed());
     }
 
     private boolean hasAmount(Words clause) {
@@ -248,22 +392,131 @@ final class StepGrammar {
         return new Doing.GoesIn(way, named(clause));
     }
 
-    /** The foods a clause names with their amounts. */
+    /**
+     * The foods a clause names with their amounts: in brackets, behind a colon, with <em>with, of, in</em> or <em>into</em>
+     * between them, the amount before its food or behind it.
+     */
     private List<ReadLine.Understood> named(Words clause) {
-        int from = 1;
-        while (Set.of("in", "into", "with", "the", "over", "down").contains(clause.plain(from))) {
-            from++;
-        }
-        int end = from;
-        while (end < clause.size() && !STOPS.contains(clause.plain(end)) && !timeAt(clause, end)) {
-            end++;
-        }
         List<ReadLine.Understood> foods = new ArrayList<>();
-        String words = clause.until(end).from(from).typed();
-        if (!words.isBlank()) {
-            food(words, foods);
+        int end = endOfNamed(clause);
+        int from = skipLinks(clause, 1);
+        List<Integer> starts = amounts(clause, from, end);
+        if (starts.isEmpty()) {
+            String words = clause.until(end).from(from).typed();
+            if (!words.isBlank()) {
+                food(words, foods);
+            }
+            return foods;
+        }
+        int boundary = from;
+        for (int k = 0; k < starts.size(); k++) {
+            int start = starts.get(k);
+            int next = k + 1 < starts.size() ? starts.get(k + 1) : end;
+            int amountEnd = Math.min(next, grammar.amountEnd(clause, start).orElse(start + 1));
+            int stop = next;
+            while (stop > amountEnd && LINKS.contains(clause.plain(stop - 1))) {
+                stop--;
+            }
+            String behind = clause.until(stop)
+                    .from(amountEnd)
+                    .typed()
+                    .replaceAll("[()]", " ")
+                    .strip();
+            String before = clause.until(start)
+                    .from(skipLinks(clause, boundary))
+                    .typed()
+                    .replaceAll("[()]", " ")
+                    .strip();
+            int had = foods.size();
+            if (!behind.isEmpty()) {
+                food(
+                        clause.until(stop)
+                                .from(start)
+                                .typed()
+                                .replaceAll("[()]", " ")
+                                .strip(),
+                        foods);
+            }
+            if (foods.size() == had && !before.isEmpty()) {
+                food(clause.until(amountEnd).from(start).typed() + " " + before, foods);
+            }
+            boundary = stop;
         }
         return foods;
+    }
+
+    /** Words between the things that go in. */
+    private static final Set<String> LINKS = Set.of(
+            "in",
+            "into",
+            "with",
+            "the",
+            "over",
+            "down",
+            "and",
+            "of",
+            ",",
+            ":",
+            "(",
+            ")",
+            "to",
+            "mixed",
+            "stirred",
+            "dissolved",
+            "plus",
+            "&",
+            "+",
+            "together",
+            "slurry",
+            "a",
+            "an",
+            "by",
+            "whisked",
+            "then",
+            "-",
+            ".");
+
+    private static int skipLinks(Words clause, int at) {
+        int i = at;
+        while (i < clause.size() && LINKS.contains(clause.plain(i)) && !isArticleOfAmount(clause, i)) {
+            i++;
+        }
+        return i;
+    }
+
+    /** "a cup of": the article belongs to the amount. */
+    private static boolean isArticleOfAmount(Words clause, int at) {
+        return Set.of("a", "an").contains(clause.plain(at))
+                && LineGrammar.shipped().amountEnd(clause, at).isPresent();
+    }
+
+    private int endOfNamed(Words clause) {
+        int end = 1;
+        int depth = 0;
+        while (end < clause.size()) {
+            depth += clause.get(end).equals("(") ? 1 : clause.get(end).equals(")") ? -1 : 0;
+            boolean stops =
+                    STOPS.contains(clause.plain(end)) && !clause.plain(end).equals(",");
+            if (depth <= 0 && (stops || timeAt(clause, end))) {
+                break;
+            }
+            end++;
+        }
+        return end;
+    }
+
+    private List<Integer> amounts(Words clause, int from, int end) {
+        List<Integer> starts = new ArrayList<>();
+        for (int i = from; i < end; i++) {
+            OptionalInt stop = grammar.amountEnd(clause, i);
+            if (stop.isPresent()
+                    && stop.getAsInt() <= end
+                    && StepWords.time(clause, i, i + 1).isEmpty()) {
+                starts.add(i);
+                i = Math.max(i, stop.getAsInt() - 1);
+            }
+        }
+        return starts;
     }
 
     private void food(String words, List<ReadLine.Understood> foods) {
@@ -288,6 +541,10 @@ final class StepGrammar {
 
     private Doing simmers(Words clause) {
         Optional<Duration> time = StepWords.time(clause, 1, clause.size());
+        Optional<Doing> until = until(clause);
+        if (until.isPresent()) {
+            return until.get();
+        }
         boolean open = time.isEmpty() && (StepWords.mentions(clause, "until") || StepWords.mentions(clause, "till"));
         return open
                 ? new Doing.Puzzle(clause.typed(), "For how long? Say a time too, such as simmer 10 min.")
@@ -295,25 +552,41 @@ final class StepGrammar {
     }
 
     private static Doing boils(Words clause, Duration time) {
-        Optional<Activity> activity = StepWords.mentions(clause, "bare")
-                        || StepWords.mentions(clause, "barely")
-                        || StepWords.mentions(clause, "gently")
-                ? Optional.of(Activity.BARE_SIMMER)
-                : StepWords.mentions(clause, "lively")
-                        ? Optional.of(Activity.LIVELY_SIMMER)
-                        : clause.plain(0).equals("boil")
-                                        || StepWords.mentions(clause, "hard")
-                                        || StepWords.mentions(clause, "rolling")
-                                ? Optional.of(Activity.ROLLING_BOIL)
-                                : clause.plain(0).equals("simmer") ? Optional.of(Activity.SIMMER) : Optional.empty();
-        Optional<Lid> lid = StepWords.mentions(clause, "ajar")
-                ? Optional.of(Lid.AJAR)
-                : StepWords.mentions(clause, "uncovered")
-                        ? Optional.of(Lid.OFF)
-                        : StepWords.mentions(clause, "covered") || StepWords.mentions(clause, "lid")
-                                ? Optional.of(Lid.ON)
-                                : Optional.empty();
+        Optional<Activity> activity = activity(clause);
+        Optional<Lid> lid = lidOf(clause);
         return new Doing.Does(new Operation.SimmerFor(time, time.isZero() ? Optional.empty() : activity, lid));
+    }
+
+    private static Optional<Activity> activity(Words clause) {
+        if (mentionsAny(clause, "bare", "barely", "gently", "gentle", "low", "lowest", "slowly", "slow")) {
+            return Optional.of(Activity.BARE_SIMMER);
+        }
+        if (mentionsAny(clause, "lively", "brisk", "briskly", "strong")) {
+            return Optional.of(Activity.LIVELY_SIMMER);
+        }
+        if (mentionsAny(clause, "hard", "rolling", "rapid", "rapidly", "vigorously", "vigorous", "fast", "boil")) {
+            return Optional.of(Activity.ROLLING_BOIL);
+        }
+        return mentionsAny(clause, "simmer", "bubble") ? Optional.of(Activity.SIMMER) : Optional.empty();
+    }
+
+    /** "Until about a cup is left", "until syrupy", "until thick as cream". */
+    private Optional<Doing> until(Words clause) {
+        for (int i = 1; i < clause.size(); i++) {
+            if (Set.of("until", "till").contains(clause.plain(i))) {
+                for (int k = i + 1; k < clause.size(); k++) {
+                    Optional<MeasuredAmount> amount = amount(clause, k);
+                    if (amount.isPresent() && mentionsAny(clause, "left", "remains", "remain", "remaining")) {
+                        return reducesTo(clause, k);
+                    }
+                }
+                return StepWords.use(clause, i)
+                        .map(use -> reduce(new Target.ForUse(use, Celsius.SERVED_WARM)))
+                        .or(() -> StepWords.thickAs(clause)
+                                .map(grade -> reduce(new Target.AtGrade(grade, Celsius.SERVED_WARM))));
+            }
+        }
+        return Optional.empty();
     }
 
     private Doing reduces(Words clause) {
@@ -327,6 +600,10 @@ final class StepGrammar {
                     return doing.get();
                 }
             }
+        }
+        Optional<Doing> until = until(clause);
+        if (until.isPresent()) {
+            return until.get();
         }
         Optional<Use> use = StepWords.use(clause, 1);
         if (use.isPresent()) {
@@ -353,7 +630,8 @@ final class StepGrammar {
         Optional<MeasuredAmount> amount = amount(clause, at);
         if (amount.isPresent()) {
             double count = amount.get().count();
-            if (!(count > 0) || count > 300_000) {
+            double grams = amount.get().unit().grams(count, Density.ofGramsPerMillilitre(1));
+            if (!(grams > 0) || grams > MOST_GRAMS) {
                 return Optional.of(new Doing.Puzzle(clause.typed(), "Say an amount that a pot can hold."));
             }
             return Optional.of(reduce(
@@ -412,7 +690,7 @@ final class StepGrammar {
                 if (left.isPresent()
                         && !left.get().unit().isVolume()
                         && left.get().count() > 0
-                        && left.get().count() < 1e6) {
+                        && left.get().unit().grams(left.get().count(), Density.ofGramsPerMillilitre(1)) < MOST_GRAMS) {
                     return new Operation.StrainLeaving(Mass.ofGrams(left.get()
                             .unit()
                             .mass(left.get().count(), Density.ofGramsPerMillilitre(1))

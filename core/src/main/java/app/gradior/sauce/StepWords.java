@@ -4,6 +4,7 @@ import app.gradior.measure.Quantities;
 import app.gradior.measure.Words;
 import app.gradior.plan.Use;
 import app.gradior.quantity.Celsius;
+import app.gradior.thickness.Grade;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
@@ -77,6 +78,26 @@ final class StepWords {
         return Optional.empty();
     }
 
+    /** What sauces are compared with, as grades when warm: estimates of what cooks mean by them. */
+    private static final Map<String, Double> THICK_AS = Map.of(
+            "cream", 3.5, "custard", 4.6, "yoghurt", 5.6, "yogurt", 5.6, "honey", 5.8, "ketchup", 6.4, "gravy", 4.2,
+            "soup", 3.0);
+
+    /** "Thick as cream", "like honey": the thickness of what it is compared with. */
+    static Optional<Grade> thickAs(Words words) {
+        for (int i = 0; i + 1 < words.size(); i++) {
+            if (Set.of("as", "like").contains(words.plain(i))) {
+                for (int k = i + 1; k < Math.min(words.size(), i + 4); k++) {
+                    Double grade = THICK_AS.get(words.plain(k));
+                    if (grade != null) {
+                        return Optional.of(Grade.of(grade));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Where cooling stops: a temperature that is named, the fridge, or the room. */
     static Celsius coolTo(Words clause) {
         for (int i = 1; i < clause.size(); i++) {
@@ -96,8 +117,18 @@ final class StepWords {
         for (int i = from; i < to; i++) {
             Optional<Duration> first = timeAtWord(words, i);
             if (first.isPresent()) {
-                int next = i + Quantities.at(words, i).orElseThrow().words() + 1;
-                Duration more = timeAtWord(words, next).orElse(Duration.ZERO);
+                int next = i
+                        + Quantities.at(words, i)
+                                .map(Quantities.Quantity::words)
+                                .orElse(3)
+                        + 1;
+                boolean hours = first.get().compareTo(Duration.ofHours(1)) >= 0;
+                // "1 h 15" leaves the minutes unsaid.
+                Optional<Duration> minutes =
+                        hours && next < words.size() && words.plain(next).matches("[1-5]?\\d")
+                                ? Optional.of(Duration.ofMinutes(Integer.parseInt(words.plain(next))))
+                                : Optional.empty();
+                Duration more = timeAtWord(words, next).or(() -> minutes).orElse(Duration.ZERO);
                 Duration all = first.get().plus(more);
                 return all.compareTo(Duration.ofHours(48)) <= 0 ? Optional.of(all) : Optional.empty();
             }
@@ -106,6 +137,16 @@ final class StepWords {
     }
 
     private static Optional<Duration> timeAtWord(Words words, int at) {
+        // "a couple of minutes", "a few minutes"
+        int vague = words.plain(at).equals("a") ? at + 1 : at;
+        if (Set.of("couple", "few").contains(words.plain(vague))) {
+            int unit = words.plain(vague + 1).equals("of") ? vague + 2 : vague + 1;
+            Integer each = SECONDS.get(words.plain(unit));
+            return each == null
+                    ? Optional.empty()
+                    : Optional.of(
+                            Duration.ofSeconds((long) each * (words.plain(vague).equals("few") ? 3 : 2)));
+        }
         return Quantities.at(words, at).flatMap(quantity -> {
             Integer seconds = SECONDS.get(words.plain(at + quantity.words()));
             double most = Duration.ofHours(48).toSeconds();

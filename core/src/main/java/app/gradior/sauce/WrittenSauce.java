@@ -27,6 +27,9 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
     /** More operations than this are not followed: no sauce has so many. */
     private static final int MOST_OPERATIONS = 200;
 
+    /** More than this in all is no kitchen's sauce: the lines that would go beyond are asked about. */
+    private static final double MOST_KG = 2000;
+
     /**
      * A part of the making.
      *
@@ -44,6 +47,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
         List<String> typed = text.lines().toList();
         int stage = 0;
         boolean begun = false;
+        double kilograms = 0;
         for (int number = 0; number < typed.size(); number++) {
             String line = typed.get(number);
             if (line.isBlank()) {
@@ -51,6 +55,17 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
             }
             Optional<List<Doing>> doings = line.length() > 400 ? Optional.empty() : steps.read(line);
             ReadLine read = doings.isPresent() ? null : grammar.read(line);
+            double more = kilograms(read, doings.orElse(List.of()));
+            if (kilograms + more > MOST_KG) {
+                doings = Optional.empty();
+                read = new ReadLine.Unclear(
+                        line,
+                        "With this it would be more than two tonnes in all: check the amounts and their units.",
+                        List.of(),
+                        List.of());
+            } else {
+                kilograms += more;
+            }
             boolean opens = doings.isPresent() || read instanceof ReadLine.Heading;
             stage += opens && begun ? 1 : 0;
             begun |= opens || read instanceof ReadLine.Understood;
@@ -60,6 +75,16 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
                             : new SauceLine.OfFood(number, stage, read));
         }
         return new WrittenSauce(List.copyOf(lines), stages(lines, stage));
+    }
+
+    private static double kilograms(ReadLine read, List<Doing> doings) {
+        Stream<ReadLine.Understood> line =
+                read instanceof ReadLine.Understood understood ? Stream.of(understood) : Stream.empty();
+        Stream<ReadLine.Understood> step =
+                doings.stream().filter(GoesIn.class::isInstance).flatMap(doing -> ((GoesIn) doing).named().stream());
+        return Stream.concat(line, step)
+                .mapToDouble(food -> food.mass().kilograms())
+                .sum();
     }
 
     private static List<Stage> stages(List<SauceLine> lines, int last) {
@@ -255,6 +280,19 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
      * @param target where it is to stop
      */
     public record FinalReduction(Mixture from, Target target, int stage) {}
+
+    /** The sauce as if none of its steps did anything but put in what goes in: where it can't be made. */
+    public Made unmade() {
+        List<Outcome> outcomes = new ArrayList<>();
+        Mixture before = Mixture.EMPTY;
+        for (Stage stage : stages) {
+            Mixture after =
+                    stage.operations().stream().map(WrittenSauce::goesIn).reduce(before, Mixture::plus);
+            outcomes.add(new Outcome(stage, before, after, Celsius.ROOM, new Interval(0, 0, 0), List.of()));
+            before = after;
+        }
+        return new Made(List.copyOf(outcomes));
+    }
 
     /** Makes the sauce in a pot: what is in it after each stage. */
     public Made make(Conditions conditions, Knowledge knowledge) {

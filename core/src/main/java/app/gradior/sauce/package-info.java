@@ -6,7 +6,10 @@
  *
  * <pre>
  * step   = clause {("," | "then" | "and") clause}
- * clause = ("sweat" | "fry" | …) ["in" amount food]
+ * clause = [how] verb …                               gently, low, slowly: how hard, before the verb
+ *        | ("cover" | "uncover" | "lid off" | …)       holds for the simmers of later clauses
+ *        | ("simmer" | "boil" | "reduce") "until" (amount "is left" | use | "thick as cream")
+ *        | ("sweat" | "fry" | …) ["in" amount food]
  *        | ("add" | "pour in" | "stir in" | "deglaze with" | "season with" | "finish with" | …) [amount food]
  *        | "reduce" ("by" | "to") part [basis]       half, a third, two thirds, 40 %; by weight, volume, depth
  *        | "reduce to" (amount | use | "grade" number | number "Brix")
