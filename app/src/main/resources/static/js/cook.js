@@ -1,8 +1,9 @@
 /** The cook page: one press a reading, nothing lost without the network, current on every device. */
-import { localTimes } from './page.js';
+import { hint, measure, moment, now } from './server-time.js';
 import { drawTimeline } from './timeline.js';
 import { newId } from './ids.js';
-import { Outbox } from './outbox.js';
+import { Outbox, kept } from './outbox.js';
+import { refusedEntries } from './refused.js';
 import { mayNotify, runClocks } from './clocks.js';
 
 const live = document.getElementById('live');
@@ -10,22 +11,31 @@ const banner = document.getElementById('banner');
 const EVERY_MS = 20_000;
 /** Of a picture that is sent, px. */
 const LONGEST_SIDE = 1600;
-/** How far the server's clock is ahead of this device's, ms. */
-let ahead = 0;
-const now = () => Date.now() + ahead;
 let journal = '';
 /** @type {Map<string, (refused?: string, field?: string) => void>} What is to be done once it is known what became of an entry, by its id. */
 const pending = new Map();
 
+/** @param {import('./outbox.js').Entry} entry */
+const eventOf = (entry) => new URLSearchParams(entry.body).get('event');
+
+/** @param {import('./outbox.js').Entry} entry @param {string} html */
+function showCook(entry, html) {
+  const read = new DOMParser().parseFromString(html, 'text/html');
+  // What was refused stands in the list of such entries, until somebody sees to it.
+  read.getElementById('refused')?.remove();
+  const cook = read.querySelector('.cook');
+  if (entry.post === live.dataset.post && cook) show(cook.outerHTML);
+}
+
 /** @param {string} id @param {string} [refused] @param {string} [field] */
-function settle(id, refused, field) {
+function resolve(id, refused, field) {
   pending.get(id)?.(refused, field);
   pending.delete(id);
 }
 
 function setClock() {
   const at = live.querySelector('.cook')?.getAttribute('data-now');
-  if (at) ahead = Date.parse(at) - Date.now();
+  if (at) hint(Date.parse(at));
 }
 
 /** @param {string} html */
@@ -33,7 +43,6 @@ function show(html) {
   const open = live.querySelector('.log')?.hasAttribute('open');
   live.innerHTML = html;
   if (open) live.querySelector('.log').setAttribute('open', '');
-  localTimes(live);
   setClock();
   drawTimeline();
   tick?.();
@@ -41,24 +50,23 @@ function show(html) {
 
 const outbox = new Outbox({
   async sent(answer, entry) {
-    if (entry.file) {
-      if (journal && !answer.ok) journal += '?photo=wrong';
-      return;
-    }
+    if (entry.file) return;
     if (answer.redirected) {
       // It came off: the journal is next, once everything that waits is sent.
       if (entry.post === live.dataset.post) journal = answer.url;
       return;
     }
-    const read = new DOMParser().parseFromString(await answer.text(), 'text/html');
-    const refused = read.getElementById('refused');
-    const id = new URLSearchParams(entry.body).get('event');
-    // What was refused is said beside its field, where that is open still.
-    const beside = pending.has(id) && document.querySelector('dialog[open]');
-    settle(id, refused?.textContent, refused?.dataset.field);
-    if (beside) refused?.remove();
-    const cook = read.querySelector('.cook');
-    if (entry.post === live.dataset.post && cook) show(cook.outerHTML);
+    resolve(eventOf(entry));
+    showCook(entry, await answer.text());
+  },
+  refused(html, entry) {
+    const id = eventOf(entry);
+    const dialog = /** @type {HTMLDialogElement | null} */ (document.querySelector('dialog[open]'));
+    // It is said beside its field, where that is open still; what is sent from there next stands for it.
+    if (pending.has(id) && dialog) dialog.dataset.mends = String(entry.n);
+    resolve(id, entry.refused.why, entry.refused.field);
+    showCook(entry, html);
+    showRefused();
   },
   count(n, why) {
     if (n === 0 && journal) location.assign(journal);
@@ -66,6 +74,8 @@ const outbox = new Outbox({
     const many = `${n} ${n === 1 ? 'entry waits' : 'entries wait'} on this device`;
     banner.textContent = why === 'signed out'
       ? `◆ ${many}: sign in again in another tab, and they are sent.`
+      : why === 'somebody else'
+      ? `◆ ${many}: somebody else is signed in now. They are sent once you are again.`
       : `◆ The server is out of reach. ${many} and will be sent in order; timers go on.`;
   },
 });
@@ -84,27 +94,29 @@ document.addEventListener('submit', async (event) => {
   pending.set(id, (refused, field = 'value') => {
     if (!dialog) return;
     form.querySelector('#refused')?.remove();
-    if (refused) tell(form, refused, field);
+    if (refused) showError(form, refused, field);
     else if (dialog.id === 'taste' || dialog.id === 'rescue') form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
     else {
       close(dialog);
       form.reset();
     }
   });
-  /** @type {import('./outbox.js').Entry[]} */
-  const entries = [{ post: live.dataset.post, body: fields.toString(), made: Date.now() }];
+  const mends = Number(dialog?.dataset.mends) || 0;
+  const mended = mends ? (await kept()).refused.find((entry) => entry.n === mends) : null;
+  /** @type {Omit<import('./outbox.js').Entry, 'who'>[]} */
+  const entries = [{ post: live.dataset.post, body: fields.toString(), ...moment(), ...(mended && { made: mended.made, device: mended.device, tick: mended.tick, page: mended.page }) }];
   const chosen = /** @type {HTMLInputElement | null} */ (form.querySelector('[data-photo]'))?.files[0];
   if (chosen) {
     const file = await smaller(chosen);
     if (!file) {
-      settle(id, '▲ That is no picture this can read: choose a JPEG or PNG, or none.', 'photo');
+      resolve(id, '▲ That is no picture this can read: choose a JPEG or PNG, or none.', 'photo');
       return;
     }
-    entries.push({ post: live.dataset.photo, body: '', file, made: Date.now() });
+    entries.push({ post: live.dataset.photo, body: '', file, ...moment() });
   }
-  await outbox.put(...entries);
+  await outbox.put(mended ? mends : 0, ...entries);
   // It waits in the outbox: for the cook that is as good as taken.
-  settle(id);
+  resolve(id);
 });
 
 /** A picture at a size that travels well; null if it is none. @param {File} file @returns {Promise<Blob | null>} */
@@ -123,7 +135,7 @@ async function smaller(file) {
 }
 
 /** Says beside its field why something was refused. @param {HTMLFormElement} form @param {string} refused @param {string} name */
-function tell(form, refused, name) {
+function showError(form, refused, name) {
   const p = document.createElement('p');
   p.className = 'wrong';
   p.id = 'refused';
@@ -141,6 +153,7 @@ function openDialog(id, amends = '') {
   if (!dialog) return;
   document.querySelectorAll('dialog[open]').forEach((other) => close(/** @type {HTMLDialogElement} */ (other)));
   dialog.dataset.amends = amends;
+  dialog.dataset.mends = '';
   dialog.querySelector('#refused')?.remove();
   dialog.showModal();
   if (id === 'rescue') rescue('TOO_THIN');
@@ -152,7 +165,26 @@ function openDialog(id, amends = '') {
 /** @param {HTMLDialogElement} dialog */
 function close(dialog) {
   dialog.dataset.amends = '';
+  dialog.dataset.mends = '';
   dialog.close();
+  showRefused();
+}
+
+/** Opens what was refused in the dialog that it came from, as it was typed. @param {import('./outbox.js').Entry} entry */
+function mend(entry) {
+  const fields = new URLSearchParams(entry.body);
+  const kind = fields.get('kind');
+  openDialog(DIALOG_OF[kind], fields.get('amends') ?? '');
+  const dialog = document.querySelector('dialog[open]');
+  if (!dialog) return;
+  /** @type {HTMLElement} */ (dialog).dataset.mends = String(entry.n);
+  const form = /** @type {HTMLFormElement | undefined} */ ([...dialog.querySelectorAll('form')].find((f) => f.querySelector(`[name=kind][value="${kind}"]`)));
+  if (!form) return;
+  for (const field of /** @type {Iterable<HTMLInputElement>} */ (form.querySelectorAll('input:not([type=hidden], [type=file]), select, textarea'))) {
+    if (field.type === 'checkbox') field.checked = fields.has(field.name);
+    else field.value = fields.get(field.name) ?? '';
+  }
+  showError(form, entry.refused.why, entry.refused.field);
 }
 
 async function rescue(trouble) {
@@ -162,7 +194,7 @@ async function rescue(trouble) {
   else place.textContent = 'The server is out of reach: off the heat, stir, and taste.';
 }
 
-const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add', strained: 'add', pot: 'add', heat: 'heat', 'on-heat': 'heat', lid: 'lid', timer: 'timer', wanted: 'timer', simmers: 'when', blended: 'when' };
+const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add', strained: 'add', pot: 'add', heat: 'heat', 'on-heat': 'heat', lid: 'lid', timer: 'timer', wanted: 'timer', simmers: 'when', blended: 'when', finished: 'off' };
 document.addEventListener('click', (event) => {
   const target = /** @type {HTMLElement} */ (event.target);
   const button = target.closest('[data-open], [data-close], [data-amend], [data-rescue], .keypad button, #half-minute');
@@ -254,7 +286,7 @@ setInterval(() => {
 let stream = null;
 function listen() {
   stream?.close();
-  stream = new EventSource(live.dataset.stream);
+  stream = new EventSource(`${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`);
   stream.addEventListener('changed', refresh);
   stream.onerror = () => { if (stream.readyState === EventSource.CLOSED) setTimeout(listen, 3000); };
 }
@@ -296,7 +328,16 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
+const showRefused = refusedEntries(() => document.getElementById('refused-entries'), {
+  mendable: (entry) => !entry.file && entry.post === live.dataset.post && new URLSearchParams(entry.body).get('kind') in DIALOG_OF,
+  mend,
+  flush: () => outbox.flush(),
+  except: () => Number(/** @type {HTMLElement | null} */ (document.querySelector('dialog[open]'))?.dataset.mends) || 0,
+});
+
 setClock();
+measure();
 drawTimeline();
 const tick = runClocks(now);
+showRefused();
 outbox.flush();

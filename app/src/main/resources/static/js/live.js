@@ -1,4 +1,6 @@
 /** Shows what scale and probe say now beside the fields they could fill, and runs the clock of a boil-off test. */
+import { measure, now } from './server-time.js';
+
 const EVERY_MS = 1500;
 
 /** @typedef {{id: string, name: string, kind: string, state: string, value: number | null, words: string}} Live */
@@ -53,7 +55,7 @@ async function ask() {
 function tick() {
   const clock = document.getElementById('clock');
   if (!clock) return;
-  const left = Number(clock.dataset.minutes) * 60 - (Date.now() - Date.parse(clock.dataset.since)) / 1000;
+  const left = Number(clock.dataset.minutes) * 60 - (now() - Date.parse(clock.dataset.since)) / 1000;
   const seconds = Math.abs(Math.round(left));
   const words = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
   clock.textContent = left >= 0 ? words : `+${words}`;
@@ -61,6 +63,7 @@ function tick() {
   document.title = document.title.replace(/^(\+?\d+:\d\d · )?/, `${clock.textContent} · `);
 }
 
+measure();
 ask();
 tick();
 setInterval(ask, EVERY_MS);

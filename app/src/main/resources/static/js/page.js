@@ -1,28 +1,34 @@
-/** What every page does: says times in the reader's own zone. */
+/** What every page knows: whose it is, the kitchen's time zone, and what a sending request needs. */
 
-/** @param {ParentNode} within */
-export function localTimes(within) {
-  for (const text of within.querySelectorAll('text[data-time]')) {
-    text.textContent = clock(new Date(text.getAttribute('data-time')));
-  }
-  for (const time of within.querySelectorAll('time[datetime]')) {
-    const at = new Date(/** @type {HTMLTimeElement} */ (time).dateTime);
-    time.textContent = time.hasAttribute('data-day')
-      ? at.toLocaleDateString(undefined, { day: 'numeric', month: 'short' }) + ', ' + clock(at)
-      : clock(at);
-  }
-}
+/** @param {string} name @returns {HTMLMetaElement | null} */
+const meta = (name) => document.querySelector(`meta[name="${name}"]`);
 
-/** @param {Date} at */
+/** Whose page this is, as a mark that tells nobody who. Empty where nobody is signed in. */
+export const owner = () => meta('gradior-who')?.content ?? '';
+
+/** What the kitchen's clock shows. @param {Date} at */
 export function clock(at) {
-  return at.toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit', hour12: false });
+  return at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: meta('gradior-zone')?.content || 'UTC' });
 }
 
 /** Headers that a sending request needs. */
 export function sendingHeaders() {
-  const token = document.querySelector('meta[name=_csrf]')?.getAttribute('content') ?? '';
-  const name = document.querySelector('meta[name=_csrf_header]')?.getAttribute('content') ?? 'X-CSRF-TOKEN';
-  return { [name]: token };
+  const headers = { [meta('_csrf_header')?.content ?? 'X-CSRF-TOKEN']: meta('_csrf')?.content ?? '' };
+  return owner() ? { ...headers, 'X-Gradior-Who': owner() } : headers;
 }
 
-localTimes(document);
+/**
+ * Asks the server who is signed in and what time it is, and takes over the token that sending needs now.
+ * @returns {Promise<{who: string, now: number} | null>} null if nobody is signed in or the server is out of reach
+ */
+export async function askSession() {
+  const answer = await fetch('/session', { cache: 'no-store' }).catch(() => null);
+  if (!answer?.ok || answer.redirected) return null;
+  const session = await answer.json();
+  if (meta('_csrf')) meta('_csrf').content = session.token;
+  return session;
+}
+
+// Where the browser says it is decides the times of a kitchen that is just being opened.
+const zone = /** @type {HTMLInputElement | null} */ (document.querySelector('input[data-own-zone]'));
+if (zone) zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';

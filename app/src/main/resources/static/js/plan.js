@@ -71,7 +71,7 @@ function show(html) {
 }
 
 /** What the server computed. */
-const drawing = () => JSON.parse(document.getElementById('drawing').textContent);
+const drawing = () => JSON.parse(document.getElementById('drawing').dataset.drawing);
 
 function draw() {
   const node = /** @type {any} */ (document.getElementById('board'));

@@ -1,5 +1,5 @@
 /** The stove: keeps itself current, answers to number keys, lets the rings be put where they are. */
-import { localTimes, sendingHeaders } from './page.js';
+import { sendingHeaders } from './page.js';
 
 const EVERY_MS = 5000;
 const STEP_MM = 5;
@@ -7,7 +7,6 @@ const live = document.getElementById('live');
 let arranging = false;
 
 function prepare() {
-  localTimes(live);
   const arrange = document.getElementById('arrange');
   arrange.hidden = false;
   arrange.addEventListener('click', () => {

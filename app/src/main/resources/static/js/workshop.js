@@ -1,5 +1,5 @@
 /** The workshop: asks the server what it understands of the text while it is typed, and shows it beside the lines. */
-import { localTimes, sendingHeaders } from './page.js';
+import { sendingHeaders } from './page.js';
 import { LineEditor } from './lines.js';
 
 const text = /** @type {HTMLTextAreaElement} */ (document.querySelector('textarea[data-read]'));
@@ -296,4 +296,3 @@ form.addEventListener('submit', () => {
 addEventListener('beforeunload', (event) => {
   if (dirty) event.preventDefault();
 });
-localTimes(document);

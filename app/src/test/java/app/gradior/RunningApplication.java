@@ -68,11 +68,19 @@ public final class RunningApplication implements ParameterResolver, AfterEachCal
     }
 
     /** One more application on the same database and the same clock, to be closed by who asks for it. */
-    public static ConfigurableApplicationContext node() {
+    public static ConfigurableApplicationContext node(String... more) {
         List<String> arguments = new ArrayList<>(TestDatabase.arguments());
         arguments.add("--server.port=0");
         arguments.add("--gradior.demo=../demo/kitchen.json");
         arguments.add("--spring.main.banner-mode=off");
+        // All tests come from one address.
+        for (String limit : List.of("sign-ins-from-address", "sign-ups-from-address", "demos-from-address")) {
+            String argument = "--gradior.throttle." + limit + "=";
+            if (List.of(more).stream().noneMatch(given -> given.startsWith(argument))) {
+                arguments.add(argument + "1000000");
+            }
+        }
+        arguments.addAll(List.of(more));
         return new SpringApplication(GradiorApplication.class, HeldTime.class).run(arguments.toArray(String[]::new));
     }
 

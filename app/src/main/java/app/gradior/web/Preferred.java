@@ -4,6 +4,8 @@ import app.gradior.web.account.AccountMapper;
 import app.gradior.web.account.KitchenUser;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.annotation.Configuration;
@@ -44,6 +46,11 @@ class Preferred implements WebMvcConfigurer, HandlerInterceptor {
     static boolean ounces() {
         return asking().filter(kitchen -> kitchen.units() == AccountMapper.Units.US)
                 .isPresent();
+    }
+
+    /** Where the kitchen that asks is; UTC where none does. */
+    static ZoneId zone() {
+        return asking().map(AccountMapper.KitchenRow::zone).orElse(ZoneOffset.UTC);
     }
 
     static boolean fahrenheit() {

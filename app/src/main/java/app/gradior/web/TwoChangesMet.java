@@ -2,6 +2,7 @@ package app.gradior.web;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -13,5 +14,11 @@ class TwoChangesMet {
     @ExceptionHandler(PessimisticLockingFailureException.class)
     void met(HttpServletResponse response) throws IOException {
         response.sendError(HttpStatus.SERVICE_UNAVAILABLE.value());
+    }
+
+    /** An id made by a page that something else has already, of this kitchen or of another: which is not said. */
+    @ExceptionHandler(DuplicateKeyException.class)
+    void taken(HttpServletResponse response) throws IOException {
+        response.sendError(HttpStatus.CONFLICT.value());
     }
 }

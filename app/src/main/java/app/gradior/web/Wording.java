@@ -8,7 +8,6 @@ import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.UUID;
@@ -22,8 +21,9 @@ public class Wording {
     private static final double QUARTER_LITRE_ML = 250;
     private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
 
-    private static final DateTimeFormatter DAY =
-            DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH).withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
     /** Grams to the gram, under ten to a tenth. */
     public String grams(Mass mass) {
@@ -122,9 +122,25 @@ public class Wording {
                 : whole + "." + Long.toString(unit + parts % unit).substring(1);
     }
 
-    /** A day without its year: "8 Nov". By UTC, since only the reader's device knows where it is. */
+    /** A day of the kitchen without its year: "8 Nov". */
     public String day(Instant at) {
-        return DAY.format(at);
+        return DAY.format(at.atZone(Preferred.zone()));
+    }
+
+    /** What the kitchen's clock shows: "18:05". */
+    public String clock(Instant at) {
+        return CLOCK.format(at.atZone(Preferred.zone()));
+    }
+
+    /** A day of the kitchen with the time of its clock: "8 Nov, 18:05". */
+    public String dayAndClock(Instant at) {
+        return DAY_AND_CLOCK.format(at.atZone(Preferred.zone()));
+    }
+
+    /** The zone of the kitchen, as browsers know it. */
+    public String zone() {
+        String id = Preferred.zone().getId();
+        return id.equals("Z") ? "UTC" : id;
     }
 
     /** An id for what a page is about to send. */

@@ -37,7 +37,11 @@ final class CookPages {
     }
 
     static double number(Locator locator) {
-        return Double.parseDouble(locator.textContent().replaceAll("[^0-9.]", ""));
+        return number(locator.textContent());
+    }
+
+    static double number(String text) {
+        return Double.parseDouble(text.replaceAll("[^0-9.]", ""));
     }
 
     private CookPages() {}

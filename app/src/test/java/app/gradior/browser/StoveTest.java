@@ -170,7 +170,7 @@ class StoveTest {
         page.reload();
         assertThat(page.locator("#people")).containsText("guest-of-host");
         page.fill("#name", "House of host");
-        button(page, "Keep these").click();
+        button(page, "Save").click();
         assertThat(page.locator(".far")).containsText("House of host");
     }
 }

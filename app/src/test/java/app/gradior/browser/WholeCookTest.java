@@ -46,10 +46,11 @@ class WholeCookTest {
         Locator offered = page.locator("#" + dialog + " .lives button");
         assertThat(offered).containsText("from the simulated scale");
         assertThat(offered).not().hasText(shownBefore);
-        shownBefore = offered.textContent();
-        offered.click();
+        // Read and pressed in one breath: the scale sends a new value each second.
+        shownBefore = (String)
+                offered.evaluate("button => { const said = button.textContent; button.click(); return said; }");
         double shown = Double.parseDouble(page.inputValue(field));
-        assertThat(CookPages.number(offered)).isEqualTo((double) Math.round(shown));
+        assertThat(CookPages.number(shownBefore)).isEqualTo((double) Math.round(shown));
         return shown;
     }
 

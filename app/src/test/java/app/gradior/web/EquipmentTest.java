@@ -67,8 +67,8 @@ class EquipmentTest {
         this.learning = learning;
         this.devices = devices;
         String name = "tinker-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", 0);
-        accounts.open(name + "-2", "three long words", "Other", 0);
+        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
+        accounts.open(name + "-2", "three long words", "Other", java.time.ZoneOffset.UTC);
         cook = accounts.loadUserByUsername(name);
         other = accounts.loadUserByUsername(name + "-2");
         pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
@@ -486,5 +486,23 @@ class EquipmentTest {
         devices.remove(kitchen, probe.device().id());
         assertThat(feed(probe, probe.token(), "application/json", "{\"value\": 99.5}"))
                 .hasStatus(401);
+    }
+
+    @Test
+    void whoGuessesTokensIsMadeToWaitAndTheDeviceIsNot() {
+        RunningApplication.clock().pass(Duration.ofMinutes(11));
+        Devices.Added scale = devices.add(kitchen, "scale", Device.Kind.SCALE);
+        for (int i = 0; i < 20; i++) {
+            assertThat(feed(scale, "guess" + i, "application/json", "{\"value\": 1}"))
+                    .hasStatus(401);
+        }
+
+        assertThat(feed(scale, "guess", "application/json", "{\"value\": 1}"))
+                .hasStatus(429)
+                .bodyText()
+                .contains("Too many wrong tokens");
+        assertThat(feed(scale, scale.token(), "application/json", "{\"value\": 1}"))
+                .hasStatus(204);
+        RunningApplication.clock().pass(Duration.ofMinutes(11));
     }
 }

@@ -70,8 +70,8 @@ class KitchenWallsTest {
         this.accounts = accounts;
         this.cooks = cooks;
         String name = "owner-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", 0);
-        accounts.open("not-" + name, "three long words", "Other kitchen", 0);
+        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
+        accounts.open("not-" + name, "three long words", "Other kitchen", java.time.ZoneOffset.UTC);
         owner = accounts.loadUserByUsername(name);
         stranger = accounts.loadUserByUsername("not-" + name);
         sauce = sauces.add(kitchen, "Plum sauce", "600 g plums\n200 ml water\n100 g caster sugar");

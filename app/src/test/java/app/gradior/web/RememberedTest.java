@@ -67,7 +67,7 @@ class RememberedTest {
         this.database = database;
         this.transaction = new TransactionTemplate(transactions);
         String name = "remembers-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", 0);
+        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
         cook = accounts.loadUserByUsername(name);
         pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
         pots.insert(kitchen, pot, Instant.parse("2026-11-24T12:00:00Z"));

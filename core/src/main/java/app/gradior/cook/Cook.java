@@ -57,6 +57,7 @@ public final class Cook {
     private Instant at;
     private Estimate estimate;
     private Optional<CookEvent.Finished> finished = Optional.empty();
+    private Optional<Cook> beforeLastTold = Optional.empty();
 
     /**
      * What a reading told.
@@ -97,6 +98,20 @@ public final class Cook {
         this.estimate = new Estimate(mixture.cookedAt(evaporation.stoveTemperature(mixture)), mean, covariance);
     }
 
+    /** The same cook as it stands, with other events and nothing told: to be asked for a forecast, or carried on by one event. */
+    private Cook(Cook as, List<CookEvent> events) {
+        this.started = as.started;
+        this.events = events;
+        this.conditions = as.conditions;
+        this.evaporation = as.evaporation;
+        this.onHeat = as.onHeat;
+        this.simmerSeen = as.simmerSeen;
+        this.simmersFrom = as.simmersFrom;
+        this.at = as.at;
+        this.estimate = as.estimate;
+        this.finished = as.finished;
+    }
+
     private static double square(double value) {
         return value * value;
     }
@@ -114,19 +129,15 @@ public final class Cook {
         if (starts.size() != 1) {
             throw new IllegalArgumentException("a cook has one start but there are " + starts.size());
         }
-        Set<UUID> undone = new HashSet<>();
+        Undoing undoing = Undoing.of(events);
         Set<UUID> confirmed = new HashSet<>();
-        for (CookEvent event : events) {
-            if (event instanceof CookEvent.Undone undo) {
-                undone.add(undo.event());
-            } else if (event instanceof CookEvent.Confirmed confirm) {
-                confirmed.add(confirm.reading());
-            }
-        }
         List<CookEvent> counting = new ArrayList<>();
         for (CookEvent event : events) {
-            if (!undone.contains(event.id()) && !(event instanceof Started)) {
+            if (!undoing.undone(event.id()) && !(event instanceof Started)) {
                 counting.add(event);
+                if (event instanceof CookEvent.Confirmed confirm) {
+                    confirmed.add(confirm.reading());
+                }
             }
         }
         counting.sort(Comparator.comparing(CookEvent::at));
@@ -138,6 +149,29 @@ public final class Cook {
             }
         }
         return cook;
+    }
+
+    /**
+     * This cook with one more event, where that can simply be carried on: it is the latest of all, and changes nothing of what
+     * came before it. The same as folding them all anew.
+     *
+     * @return empty if they have to be folded anew
+     */
+    public Optional<Cook> plus(CookEvent event) {
+        boolean aboutEarlier = event instanceof Started
+                || event instanceof CookEvent.Undone
+                || event instanceof CookEvent.Confirmed
+                || event instanceof CookEvent.Simmers;
+        if (aboutEarlier || event.at().isBefore(at) || event.at().isBefore(lastHeard())) {
+            return Optional.empty();
+        }
+        List<CookEvent> more = new ArrayList<>(events);
+        more.add(event);
+        Cook then = new Cook(this, List.copyOf(more));
+        then.told.addAll(told);
+        then.beforeLastTold = beforeLastTold;
+        then.fold(event, false);
+        return Optional.of(then);
     }
 
     private void fold(CookEvent event, boolean confirmed) {
@@ -226,6 +260,7 @@ public final class Cook {
             // Somebody says it is right, or two in a row are off alike: what was believed is wrong, not the scale.
             outcome = Assimilation.believe(doubted(first.estimate()), seen);
         }
+        beforeLastTold = Optional.of(new Cook(this, List.of()));
         estimate = outcome.estimate();
         told.add(new Told(reading, first.expected(), first.measured(), outcome.questioned() && !confirmed));
     }
@@ -324,6 +359,11 @@ public final class Cook {
     /** Everything that counts after the start, in the order of its time. */
     public List<CookEvent> events() {
         return events;
+    }
+
+    /** What was expected from a moment on before the latest reading told something; empty if none has. */
+    public Optional<Forecast> forecastBeforeLastTold(Instant now) {
+        return beforeLastTold.map(before -> before.forecast(now));
     }
 
     /** What the readings told, in order. */
@@ -486,11 +526,12 @@ public final class Cook {
             return Optional.empty();
         }
         Mass tare = conditions.pot().tare();
-        List<CookEvent> more = new ArrayList<>(events);
-        more.add(started);
-        more.add(new CookEvent.Weighed(
-                new UUID(0, 0), now, tare.plus(as.current().mass()), tare));
-        return Cook.of(more).forecast(now).minutesLeft();
+        Cook then = new Cook(this, List.of());
+        then.fold(
+                new CookEvent.Weighed(
+                        new UUID(0, 0), now, tare.plus(as.current().mass()), tare),
+                false);
+        return then.forecast(now).minutesLeft();
     }
 
     /** What the cook aims at. */

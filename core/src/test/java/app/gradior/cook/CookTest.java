@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Mixtures;
+import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
 import app.gradior.physics.ChoiOkos;
 import app.gradior.plan.Target;
@@ -22,6 +23,8 @@ import app.gradior.thickness.SpoonCoat;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -422,5 +425,56 @@ class CookTest {
                 .isThrownBy(
                         () -> new CookEvent.Weighed(id(), SimulatedCook.START, Mass.ofGrams(500), Mass.ofGrams(2100)))
                 .withMessageContaining("500");
+    }
+
+    @Test
+    void whatIsCarriedOnEventByEventIsTheSameAsWhatIsFoldedAnew() {
+        simulated.weighAt(3).weighAt(6);
+        Instant later = simulated.minute(7);
+        List<CookEvent> all = new ArrayList<>(simulated.events);
+        List<CookEvent> more = List.of(
+                new CookEvent.HeatChanged(id(), later, Activity.LIVELY_SIMMER),
+                new CookEvent.LidChanged(id(), later.plusSeconds(30), Lid.AJAR),
+                new CookEvent.SpoonLooked(id(), later.plusSeconds(60), SpoonCoat.THIN_VEIL, Optional.empty()),
+                new CookEvent.Added(
+                        id(),
+                        later.plusSeconds(90),
+                        IngredientTable.shipped().get("honey").of(Mass.ofGrams(20))),
+                new CookEvent.Weighed(id(), later.plusSeconds(120), Mass.ofGrams(5000), Mass.ofGrams(2100)),
+                new CookEvent.Stirred(id(), later.plusSeconds(150)),
+                new CookEvent.Blended(id(), later.plusSeconds(180)),
+                new CookEvent.HeatSwitched(id(), later.plusSeconds(240), false),
+                new CookEvent.HeatSwitched(id(), later.plusSeconds(300), true),
+                new CookEvent.Dipped(id(), later.plusSeconds(360), Length.ofMillimetres(12)),
+                new CookEvent.Finished(id(), later.plusSeconds(600), Optional.of(Mass.ofGrams(500)), Optional.empty()));
+        Cook carriedOn = Cook.of(all);
+        for (CookEvent event : more) {
+            all.add(event);
+            carriedOn = carriedOn.plus(event).orElseThrow();
+
+            Cook anew = Cook.of(all);
+            assertThat(carriedOn.forecast(event.at().plusSeconds(60)))
+                    .usingRecursiveComparison()
+                    .isEqualTo(anew.forecast(event.at().plusSeconds(60)));
+            assertThat(carriedOn.events()).isEqualTo(anew.events());
+            assertThat(carriedOn.told()).isEqualTo(anew.told());
+            assertThat(carriedOn.finished()).isEqualTo(anew.finished());
+            assertThat(carriedOn.k()).isEqualTo(anew.k());
+        }
+    }
+
+    @Test
+    void whatChangesTheEarlierCannotBeCarriedOn() {
+        simulated.weighAt(5);
+        Cook cook = simulated.cook();
+        UUID reading = simulated.events.get(simulated.events.size() - 1).id();
+
+        assertThat(cook.plus(new CookEvent.Undone(id(), simulated.minute(6), reading)))
+                .isEmpty();
+        assertThat(cook.plus(new CookEvent.Confirmed(id(), simulated.minute(6), reading)))
+                .isEmpty();
+        assertThat(cook.plus(new CookEvent.Simmers(id(), simulated.minute(6)))).isEmpty();
+        assertThat(cook.plus(new CookEvent.Stirred(id(), simulated.minute(4)))).isEmpty();
+        assertThat(cook.plus(new CookEvent.Stirred(id(), simulated.minute(6)))).isPresent();
     }
 }

@@ -2,6 +2,7 @@ package app.gradior.web.account;
 
 import app.gradior.measure.Measures;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,7 +32,12 @@ public interface AccountMapper {
             TemperatureScale temperature,
             boolean hood,
             double roomC,
-            long changes) {}
+            String timeZone,
+            long changes) {
+        public ZoneId zone() {
+            return ZoneId.of(timeZone);
+        }
+    }
 
     /** How weights and volumes are shown first. */
     enum Units {
@@ -51,18 +57,20 @@ public interface AccountMapper {
     Optional<AccountRow> find(@Param("name") String name);
 
     @Select("""
-            select k.id, k.name, k.altitude_m, k.measures, k.units, k.temperature, k.hood, k.room_c, c.changes
+            select k.id, k.name, k.altitude_m, k.measures, k.units, k.temperature, k.hood, k.room_c, k.time_zone,
+              c.changes
             from kitchen k join kitchen_change c on c.kitchen_id = k.id where k.id = #{id}""")
     Optional<KitchenRow> kitchen(@Param("id") UUID id);
 
     @Select("select changes from kitchen_change where kitchen_id = #{kitchen}")
     long changes(@Param("kitchen") UUID kitchen);
 
-    @Insert("insert into kitchen (id, name, altitude_m, created_at) values (#{id}, #{name}, #{altitudeM}, #{at})")
+    @Insert("""
+            insert into kitchen (id, name, time_zone, created_at) values (#{id}, #{name}, #{timeZone}, #{at})""")
     void insertKitchen(
             @Param("id") UUID id,
             @Param("name") String name,
-            @Param("altitudeM") int altitudeM,
+            @Param("timeZone") String timeZone,
             @Param("at") Instant at);
 
     @Insert("""
@@ -77,8 +85,23 @@ public interface AccountMapper {
 
     @Update("""
             update kitchen set name = #{k.name}, altitude_m = #{k.altitudeM}, measures = #{k.measures}, units = #{k.units},
-              temperature = #{k.temperature}, hood = #{k.hood}, room_c = #{k.roomC} where id = #{k.id}""")
+              temperature = #{k.temperature}, hood = #{k.hood}, room_c = #{k.roomC},
+              time_zone = #{k.timeZone} where id = #{k.id}""")
     void prefer(@Param("k") KitchenRow kitchen);
+
+    @Update("update account set password_hash = #{hash} where kitchen_id = #{kitchen} and sign_in_name = #{name}")
+    int changePassword(@Param("kitchen") UUID kitchen, @Param("name") String name, @Param("hash") String hash);
+
+    /** Moves a person to another kitchen. */
+    @Update("update account set kitchen_id = #{to} where kitchen_id = #{kitchen} and sign_in_name = #{name}")
+    int move(@Param("kitchen") UUID kitchen, @Param("name") String name, @Param("to") UUID to);
+
+    @Delete("delete from account where kitchen_id = #{kitchen} and sign_in_name = #{name}")
+    int delete(@Param("kitchen") UUID kitchen, @Param("name") String name);
+
+    /** How many people a kitchen has, locked so that two who leave at once do not both believe the other stays. */
+    @Select("select sign_in_name from account where kitchen_id = #{kitchen} for update")
+    List<String> lockMembers(@Param("kitchen") UUID kitchen);
 
     record MemberRow(String signInName, Instant createdAt) {}
 

@@ -4,6 +4,7 @@ import app.gradior.web.NotFound;
 import java.text.Normalizer;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.UUID;
@@ -22,12 +23,19 @@ public class Accounts implements UserDetailsService {
     private final PasswordEncoder encoder;
     private final Clock clock;
     private final ApplicationEventPublisher opened;
+    private final KitchenRemoval removal;
 
-    Accounts(AccountMapper mapper, PasswordEncoder encoder, Clock clock, ApplicationEventPublisher opened) {
+    Accounts(
+            AccountMapper mapper,
+            PasswordEncoder encoder,
+            Clock clock,
+            ApplicationEventPublisher opened,
+            KitchenRemoval removal) {
         this.mapper = mapper;
         this.encoder = encoder;
         this.clock = clock;
         this.opened = opened;
+        this.removal = removal;
     }
 
     @Override
@@ -44,17 +52,72 @@ public class Accounts implements UserDetailsService {
      * @throws NameTaken if the name has an account already
      */
     @Transactional
-    public UUID open(String name, String password, String kitchenName, int altitudeMetres) {
-        UUID kitchen = UUID.randomUUID();
-        Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        mapper.insertKitchen(kitchen, kitchenName.strip(), altitudeMetres, now);
+    public UUID open(String name, String password, String kitchenName, ZoneId zone) {
+        Instant now = now();
+        UUID kitchen = newKitchen(kitchenName, zone, now);
         try {
             mapper.insertAccount(UUID.randomUUID(), kitchen, normalised(name), encoder.encode(password), now);
         } catch (DuplicateKeyException e) {
             throw new NameTaken();
         }
+        return kitchen;
+    }
+
+    private UUID newKitchen(String name, ZoneId zone, Instant now) {
+        UUID kitchen = UUID.randomUUID();
+        mapper.insertKitchen(kitchen, name.strip(), zone.getId(), now);
         opened.publishEvent(new KitchenOpened(kitchen));
         return kitchen;
+    }
+
+    /** Whether this is the password of an account. */
+    boolean proves(KitchenUser user, String password) {
+        return mapper.find(user.getUsername())
+                .filter(row -> row.kitchenId().equals(user.kitchenId()))
+                .filter(row -> Passwords.encodable(password) && encoder.matches(password, row.passwordHash()))
+                .isPresent();
+    }
+
+    /** Whether nobody else is in their kitchen. */
+    boolean isAlone(KitchenUser user) {
+        return mapper.members(user.kitchenId()).size() < 2;
+    }
+
+    void changePassword(KitchenUser user, String password) {
+        if (mapper.changePassword(user.kitchenId(), user.getUsername(), encoder.encode(password)) == 0) {
+            throw new NotFound("account");
+        }
+    }
+
+    /**
+     * Moves a person out of a kitchen that others stay in, to a new one of their own.
+     *
+     * @return whether others stay; nothing is done if not
+     */
+    @Transactional
+    boolean leave(KitchenUser user) {
+        if (mapper.lockMembers(user.kitchenId()).size() < 2) {
+            return false;
+        }
+        ZoneId zone = mapper.kitchen(user.kitchenId()).orElseThrow().zone();
+        UUID own = newKitchen("Kitchen of " + user.getUsername(), zone, now());
+        return mapper.move(user.kitchenId(), user.getUsername(), own) == 1;
+    }
+
+    /** Deletes an account, and with the last one of a kitchen everything in it. */
+    @Transactional
+    void delete(KitchenUser user) {
+        boolean last = mapper.lockMembers(user.kitchenId()).size() < 2;
+        if (mapper.delete(user.kitchenId(), user.getUsername()) == 0) {
+            throw new NotFound("account");
+        }
+        if (last) {
+            removal.remove(user.kitchenId());
+        }
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
     }
 
     /**
@@ -65,7 +128,7 @@ public class Accounts implements UserDetailsService {
      */
     @Transactional
     public void join(AccountMapper.InvitedRow invited, String name, String password) {
-        Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        Instant now = now();
         if (mapper.use(invited.kitchenId(), invited.id(), now) == 0) {
             throw new NotFound("invitation");
         }
@@ -77,7 +140,7 @@ public class Accounts implements UserDetailsService {
         }
     }
 
-    private static String normalised(String name) {
+    static String normalised(String name) {
         return Normalizer.normalize(name.strip(), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
     }
 

@@ -2,6 +2,7 @@ package app.gradior.web.account;
 
 import app.gradior.measure.Measures;
 import app.gradior.web.NotFound;
+import app.gradior.web.SiteAddress;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -15,8 +16,12 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -32,12 +37,26 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class KitchenController {
     private static final Duration INVITATION_LASTS = Duration.ofDays(7);
 
+    /** By region and place, as people know them. */
+    private static final List<String> ZONES = Stream.concat(
+                    Stream.of("UTC"),
+                    ZoneId.getAvailableZoneIds().stream()
+                            .filter(id -> id.matches(
+                                    "(Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)/.+"))
+                            .sorted())
+            .toList();
+
     private final AccountMapper mapper;
     private final Accounts accounts;
     private final SignIn signIn;
+    private final Throttle throttle;
+    private final SiteAddress site;
     private final Clock clock;
 
-    KitchenController(AccountMapper mapper, Accounts accounts, SignIn signIn, Clock clock) {
+    KitchenController(
+            AccountMapper mapper, Accounts accounts, SignIn signIn, Throttle throttle, SiteAddress site, Clock clock) {
+        this.throttle = throttle;
+        this.site = site;
         this.mapper = mapper;
         this.accounts = accounts;
         this.signIn = signIn;
@@ -68,7 +87,8 @@ class KitchenController {
             @DecimalMax(value = "45", message = "A kitchen has 0 to 45 °C.")
             Double roomC,
 
-            Boolean hood) {
+            Boolean hood,
+            String timeZone) {
         PreferencesForm {
             hood = Boolean.TRUE.equals(hood);
         }
@@ -86,7 +106,8 @@ class KitchenController {
                         row.temperature(),
                         row.altitudeM(),
                         row.roomC(),
-                        row.hood()));
+                        row.hood(),
+                        row.timeZone()));
         return page(kitchen, model);
     }
 
@@ -94,6 +115,7 @@ class KitchenController {
         model.addAttribute("members", mapper.members(kitchen));
         model.addAttribute("invitations", mapper.invitations(kitchen, now()));
         model.addAttribute("measures", Measures.values());
+        model.addAttribute("zones", ZONES);
         return "account/kitchen";
     }
 
@@ -106,6 +128,14 @@ class KitchenController {
             Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
+        // A form of which a field can't be read is none: its fields and faults stand in the errors.
+        Optional<ZoneId> zone = errors.getTarget() == null
+                ? Optional.empty()
+                : AccountController.zoneOf(
+                        form.timeZone() == null ? row(kitchen).timeZone() : form.timeZone());
+        if (errors.getTarget() != null && zone.isEmpty()) {
+            errors.rejectValue("timeZone", "zone", "Choose one of the time zones shown.");
+        }
         if (errors.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return page(kitchen, model);
@@ -119,20 +149,20 @@ class KitchenController {
                 form.temperature(),
                 form.hood(),
                 form.roomC(),
+                zone.get().getId(),
                 0));
         // The name of the kitchen stands in the session too.
         signIn.as(request.getUserPrincipal().getName(), request, response);
-        said.addFlashAttribute("said", "Kept.");
+        said.addFlashAttribute("said", "Saved.");
         return "redirect:/kitchen";
     }
 
     /** Makes a link by which one more person joins; it is shown this once. */
     @PostMapping("/kitchen/invitations")
-    String invite(@InKitchen UUID kitchen, RedirectAttributes said, HttpServletRequest request) {
+    String invite(@InKitchen UUID kitchen, RedirectAttributes said) {
         String token = Secrets.newToken();
         mapper.invite(kitchen, UUID.randomUUID(), Secrets.hash(token), now(), now().plus(INVITATION_LASTS));
-        String address = request.getRequestURL().toString().replace("/kitchen/invitations", "/join/" + token);
-        said.addFlashAttribute("link", address);
+        said.addFlashAttribute("link", site.link("/join/" + token));
         return "redirect:/kitchen#people";
     }
 
@@ -147,9 +177,7 @@ class KitchenController {
             @NotBlank(message = "Choose a name to sign in with.") @Size(max = 80, message = "Use up to 80 letters.")
             String name,
 
-            @NotBlank(message = "Choose a password.")
-            @Size(min = 10, max = 72, message = "Use 10 to 72 letters: three words do well.")
-            String password) {}
+            @NotBlank(message = "Choose a password.") String password) {}
 
     @GetMapping("/join/{token}")
     String asked(@PathVariable String token, Model model) {
@@ -168,6 +196,14 @@ class KitchenController {
             HttpServletResponse response) {
         AccountMapper.InvitedRow invited = invited(token);
         if (!errors.hasErrors()) {
+            Passwords.problem(form.password(), List.of(form.name(), invited.kitchenName()))
+                    .ifPresent(problem -> errors.rejectValue("password", "weak", problem));
+        }
+        model.addAttribute("kitchen", invited.kitchenName());
+        if (!errors.hasErrors() && AccountController.waits(throttle, request, response, errors)) {
+            return "account/join";
+        }
+        if (!errors.hasErrors()) {
             try {
                 accounts.join(invited, form.name(), form.password());
                 signIn.as(form.name(), request, response);
@@ -176,7 +212,6 @@ class KitchenController {
                 errors.rejectValue("name", "taken", "This name is taken: choose another.");
             }
         }
-        model.addAttribute("kitchen", invited.kitchenName());
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
         return "account/join";
     }

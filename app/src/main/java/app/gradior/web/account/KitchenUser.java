@@ -27,6 +27,11 @@ public final class KitchenUser implements UserDetails, CredentialsContainer {
         return kitchenId;
     }
 
+    /** Names this person in this kitchen without telling who it is: what is kept on a device is sent as theirs only. */
+    public String getMark() {
+        return Secrets.hash(kitchenId + " " + name).substring(0, 32);
+    }
+
     public String getKitchenName() {
         return kitchenName;
     }

@@ -2,9 +2,11 @@ package app.gradior.web.cook;
 
 import app.gradior.cook.Rescue;
 import app.gradior.food.StarchKind;
+import app.gradior.measure.NumberInput;
 import app.gradior.pot.Activity;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.NotFound;
+import app.gradior.web.Retry;
 import app.gradior.web.Wording;
 import app.gradior.web.account.InKitchen;
 import app.gradior.web.food.Foods;
@@ -94,26 +96,22 @@ class CookController {
         }
         Planning.Possible possible = planned.possible().get();
         KeptPlan kept = plans.keep(kitchen, plan, planned);
-        UUID id = cooks.start(
-                kitchen,
-                cook,
-                new CookBook.Beginning(
-                        made,
-                        possible.planner().sauce(),
-                        possible.pot(),
-                        possible.ring().map(KitchenRing::id).orElse(null),
-                        possible.conditions(),
-                        possible.known().knowledge(),
-                        possible.target(),
-                        kept.id()),
-                cooks.now());
-        return "redirect:/cooks/" + id;
+        CookBook.Beginning beginning = new CookBook.Beginning(
+                made,
+                possible.planner().sauce(),
+                possible.pot(),
+                possible.ring().map(KitchenRing::id).orElse(null),
+                possible.conditions(),
+                possible.known().knowledge(),
+                possible.target(),
+                kept.id());
+        return "redirect:/cooks/" + Retry.ifMet(() -> cooks.start(kitchen, cook, beginning, cooks.now()));
     }
 
     /** Strikes a batch out of what is learnt of its pot, or lets it count again. */
     @PostMapping("/cooks/{id}/strike")
     String strike(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
-        CookRow row = cooks.find(kitchen, id).row();
+        CookRow row = cooks.row(kitchen, id);
         cooks.strike(kitchen, id, out);
         return "redirect:/pots/" + row.potId() + "#known";
     }
@@ -144,7 +142,8 @@ class CookController {
                 foods.language(kitchen).grammar(),
                 pot -> pots.find(kitchen, pot).map(KitchenPot::pot));
         try {
-            kept = cooks.append(kitchen, id, cook -> form.events(cook, known, cooks.now()));
+            kept = Retry.ifMet(() -> cooks.append(
+                    kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now())));
         } catch (CookBook.Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("refused", refused.getMessage());
@@ -155,6 +154,23 @@ class CookController {
             return "redirect:/journal/" + id;
         }
         return fragment == null ? "redirect:/cooks/" + id : page(kitchen, kept, fragment, model);
+    }
+
+    /** Everything that happened, a hundred entries a page; of a finished batch too. */
+    @GetMapping("/cooks/{id}/entries")
+    String entries(
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "0") String page,
+            Model model) {
+        CookView view = views.of(cooks.find(kitchen, id));
+        int last = Math.max(0, (view.getEntryCount() - 1) / CookView.PAGE_OF_ENTRIES);
+        int shown = (int) NumberInput.read(page, 0, last).orElse(0);
+        model.addAttribute("view", view);
+        model.addAttribute("entries", view.entries(shown));
+        model.addAttribute("number", shown);
+        model.addAttribute("last", last);
+        return "cook/entries";
     }
 
     /** What is to be done when it went wrong, computed for what is in the pot now. */

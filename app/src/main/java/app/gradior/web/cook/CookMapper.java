@@ -14,10 +14,11 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface CookMapper {
     String COLUMNS =
-            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, struck_at, plan_id "
+            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, struck_at, plan_id, revision "
                     + "from cook ";
 
-    record EventRow(UUID id, String kind, Instant at, String body) {}
+    /** @param contentHash of what was sent under its id; null if it was stored before that was kept */
+    record EventRow(UUID id, String kind, Instant at, String body, String contentHash) {}
 
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id}")
     Optional<CookRow> find(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
@@ -32,6 +33,9 @@ interface CookMapper {
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is not null order by finished_at desc")
     List<CookRow> finished(@Param("kitchen") UUID kitchen);
 
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} order by started_at")
+    List<CookRow> all(@Param("kitchen") UUID kitchen);
+
     @Insert("""
             insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at,
               plan_id)
@@ -42,23 +46,25 @@ interface CookMapper {
     @Update("update cook set struck_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
     int strike(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
 
-    @Update("update cook set finished_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
-    void finish(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+    /** Counts a change of its entries, and keeps when it came off by them: null while it is under way. */
+    @Update("""
+            update cook set revision = revision + 1, finished_at = #{finishedAt}
+            where kitchen_id = #{kitchen} and id = #{id}""")
+    void changed(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("finishedAt") Instant finishedAt);
 
     @Select("""
-            select id, kind, at, body from cook_event
+            select id, kind, at, body, content_hash from cook_event
             where kitchen_id = #{kitchen} and cook_id = #{cook} order by seq""")
     List<EventRow> events(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
 
-    @Select("""
-            select coalesce(max(seq), 0) from cook_event where kitchen_id = #{kitchen} and cook_id = #{cook}""")
-    long latest(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
+    @Select("select revision from cook where kitchen_id = #{kitchen} and id = #{cook}")
+    Optional<Long> revision(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
 
-    /** Stores an event; a second one of the same id changes nothing. */
     @Insert("""
-            insert ignore into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body)
-            values (#{event.id}, #{kitchen}, #{cook}, #{event.kind}, #{event.at}, #{now}, #{event.body})""")
-    int store(
+            insert into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body, content_hash)
+            values (#{event.id}, #{kitchen}, #{cook}, #{event.kind}, #{event.at}, #{now}, #{event.body},
+              #{event.contentHash})""")
+    void store(
             @Param("kitchen") UUID kitchen,
             @Param("cook") UUID cook,
             @Param("event") EventRow event,

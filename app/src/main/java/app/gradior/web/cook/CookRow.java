@@ -8,6 +8,7 @@ import java.util.UUID;
  *
  * @param ringId null if it was not said
  * @param planId the kept plan it follows; null if it follows none
+ * @param revision how often its entries have changed
  * @param struckAt when it was struck out of what is learnt; null if it counts
  */
 public record CookRow(
@@ -21,4 +22,5 @@ public record CookRow(
         Instant startedAt,
         Instant finishedAt,
         Instant struckAt,
-        UUID planId) {}
+        UUID planId,
+        long revision) {}

@@ -1,5 +1,6 @@
 package app.gradior.web.cook;
 
+import app.gradior.measure.NumberInput;
 import app.gradior.web.account.InKitchen;
 import java.io.IOException;
 import java.util.Set;
@@ -12,10 +13,13 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -46,7 +50,7 @@ class CookStream {
         asking.scheduleWithFixedDelay(this::tell, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
     }
 
-    /** A page that listens; {@code told} is the number of the event it knows of. */
+    /** A page that listens; {@code told} is the revision of the cook that it knows of. */
     private static final class Page {
         private final UUID kitchen;
         private final UUID cook;
@@ -61,13 +65,19 @@ class CookStream {
         }
     }
 
+    /** @param since the revision that the page shows: what came between its making and its listening is told at once */
     @GetMapping(path = "/cooks/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(@InKitchen UUID kitchen, @PathVariable UUID id) {
-        cooks.find(kitchen, id);
-        Page page = new Page(kitchen, id, cooks.latest(kitchen, id));
-        if (pages.size() < MOST_PAGES) {
-            pages.add(page);
+    SseEmitter stream(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam(defaultValue = "") String since)
+            throws IOException {
+        long now = cooks.row(kitchen, id).revision();
+        if (pages.size() >= MOST_PAGES) {
+            // The page then asks by itself, every twenty seconds, as it does anyway.
+            throw new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE);
         }
+        Page page = new Page(kitchen, id, (long) NumberInput.read(since, 0, now).orElse(now));
+        // Headers go out with the first word: until then a proxy, and the browser, would wait.
+        page.emitter.send(SseEmitter.event().comment("here"));
+        pages.add(page);
         page.emitter.onCompletion(() -> pages.remove(page));
         page.emitter.onTimeout(page.emitter::complete);
         page.emitter.onError(e -> pages.remove(page));
@@ -77,7 +87,7 @@ class CookStream {
     private void tell() {
         for (Page page : pages) {
             try {
-                long latest = cooks.latest(page.kitchen, page.cook);
+                long latest = cooks.revision(page.kitchen, page.cook);
                 if (latest != page.told) {
                     page.told = latest;
                     page.quiet = 0;

@@ -13,11 +13,16 @@ import app.gradior.web.pot.PotDrawing;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.springframework.util.function.SingletonSupplier;
 
 /** A cook as its page shows it at one moment. */
 public final class CookView {
@@ -28,6 +33,7 @@ public final class CookView {
     private final Wording say;
     private final PlanWords words;
     private final EntryWords entryWords;
+    private final Supplier<List<Entry>> entries;
 
     CookView(CookBook.Kept kept, Instant now, Wording say, PlanWords words) {
         this.kept = kept;
@@ -38,6 +44,7 @@ public final class CookView {
         this.say = say;
         this.words = words;
         this.entryWords = new EntryWords(say);
+        this.entries = SingletonSupplier.of(this::allEntries);
     }
 
     public CookRow getRow() {
@@ -118,23 +125,59 @@ public final class CookView {
             "simmers",
             "blended");
 
-    /** What happened so far, the latest first. */
+    /** Entries on a page that shows other things too; all of them have pages of their own. */
+    private static final int SHOWN_ENTRIES = 40;
+
+    /** Entries on a page of nothing else. */
+    static final int PAGE_OF_ENTRIES = 100;
+
+    /** What happened lately, the latest first. */
     public List<Entry> getEntries() {
-        List<Entry> entries = new ArrayList<>();
-        for (CookEvent event : kept.cook().events()) {
-            boolean questioned = kept.cook().told().stream()
-                    .anyMatch(t -> t.questioned() && t.reading().id().equals(event.id()));
-            boolean aside = event instanceof CookEvent.Undone
-                    || event instanceof CookEvent.Confirmed
-                    || event instanceof CookEvent.TimerStopped;
+        List<Entry> all = entries.get();
+        return all.subList(0, Math.min(SHOWN_ENTRIES, all.size()));
+    }
+
+    public int getEntryCount() {
+        return entries.get().size();
+    }
+
+    /** A page of all that happened, the latest first; pages count from 0. */
+    List<Entry> entries(int page) {
+        List<Entry> all = entries.get();
+        int from = Math.min(all.size(), page * PAGE_OF_ENTRIES);
+        return all.subList(from, Math.min(all.size(), from + PAGE_OF_ENTRIES));
+    }
+
+    private List<Entry> allEntries() {
+        Cook cook = kept.cook();
+        Set<UUID> questioned = cook.told().stream()
+                .filter(Cook.Told::questioned)
+                .map(told -> told.reading().id())
+                .collect(Collectors.toSet());
+        Set<UUID> ofAmends = cook.events().stream()
+                .map(event -> EventForm.undoOfAmend(event.id()))
+                .collect(Collectors.toSet());
+        List<Entry> all = new ArrayList<>();
+        for (CookEvent event : cook.events()) {
+            boolean aside = event instanceof CookEvent.Confirmed
+                    || event instanceof CookEvent.TimerStopped
+                    || ofAmends.contains(event.id());
             if (!aside) {
-                entries.add(0, new Entry(event, said(event), questioned, !(event instanceof CookEvent.Finished)));
+                all.add(new Entry(event, said(event), questioned.contains(event.id()), true));
             }
         }
-        return entries;
+        Collections.reverse(all);
+        return all;
     }
 
     private String said(CookEvent event) {
+        if (event instanceof CookEvent.Undone undo) {
+            return "undone: "
+                    + kept.folded()
+                            .find(undo.event())
+                            .map(stored -> said(stored.event()))
+                            .orElse("an entry");
+        }
         return entryWords.of(event);
     }
 
@@ -148,13 +191,7 @@ public final class CookView {
         if (last.questioned()) {
             return Optional.of(questioned(last));
         }
-        List<CookEvent> before = new ArrayList<>();
-        before.add(kept.cook().started());
-        kept.cook().events().stream()
-                .filter(e -> !e.id().equals(last.reading().id())
-                        && !e.at().isAfter(last.reading().at()))
-                .forEach(before::add);
-        Forecast then = Cook.of(before).forecast(last.reading().at());
+        Forecast then = kept.cook().forecastBeforeLastTold(last.reading().at()).orElseThrow();
         Forecast after = kept.cook().forecast(last.reading().at());
         return Optional.of(capital(said(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
     }
@@ -254,7 +291,7 @@ public final class CookView {
                 .ifPresent(f -> f.yield()
                         .ifPresent(mass -> readings.add(
                                 Map.of("minutes", minutesSince(start, f.at()), "grams", mass.grams(), "used", true))));
-        drawing.put("readings", readings);
+        drawing.put("readings", thinned(readings));
         drawing.put("now", minutesSince(start, now));
         drawing.put("start", start.toString());
         List<Map<String, Double>> plannedPath = new ArrayList<>();
@@ -271,6 +308,22 @@ public final class CookView {
         drawing.put("targetWords", getTarget());
         return drawing;
     }
+
+    /** More dots than a chart has room for say nothing more: every so many of the older ones, and all of the latest. */
+    private static List<Map<String, Object>> thinned(List<Map<String, Object>> readings) {
+        int old = readings.size() - MOST_DOTS / 2;
+        if (readings.size() <= MOST_DOTS) {
+            return readings;
+        }
+        List<Map<String, Object>> thinned = new ArrayList<>();
+        for (int i = 0; i < MOST_DOTS / 2; i++) {
+            thinned.add(readings.get((int) ((long) i * old / (MOST_DOTS / 2))));
+        }
+        thinned.addAll(readings.subList(old, readings.size()));
+        return thinned;
+    }
+
+    private static final int MOST_DOTS = 120;
 
     private static List<Map<String, Double>> path(Forecast forecast, double from) {
         return forecast.path().stream()

@@ -5,6 +5,7 @@ import app.gradior.cook.CookEvent;
 import app.gradior.food.Mixture;
 import app.gradior.food.StarchKind;
 import app.gradior.measure.LineGrammar;
+import app.gradior.measure.NumberInput;
 import app.gradior.measure.ReadLine;
 import app.gradior.measure.TypedMass;
 import app.gradior.pot.Activity;
@@ -16,6 +17,7 @@ import app.gradior.quantity.Volume;
 import app.gradior.sauce.Sieve;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.plan.PlanForm;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -24,6 +26,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * An event as the cook page sends it. What can't be read is refused with what to do.
@@ -70,6 +74,7 @@ record EventForm(
     EventForm {
         // A box that is not ticked is not sent.
         pot = pot != null && pot;
+        event = event == null ? UUID.randomUUID() : event;
     }
 
     /** What an event is made with: what the kitchen knows. */
@@ -110,10 +115,7 @@ record EventForm(
             // It stands at the time of the old one, unless that is what was wrong.
             moment = ago == null || ago.isBlank() ? old.at() : moment;
             // One id made of the new one's, so that sending it again takes nothing back twice.
-            all.add(new CookEvent.Undone(
-                    UUID.nameUUIDFromBytes((id() + "-undo").getBytes(java.nio.charset.StandardCharsets.US_ASCII)),
-                    now,
-                    amends));
+            all.add(new CookEvent.Undone(undoOfAmend(event), now, amends));
         }
         if ("finished".equals(kind) && jars().isPresent()) {
             all.add(jars().get().apply(moment));
@@ -123,7 +125,19 @@ record EventForm(
     }
 
     private UUID id() {
-        return event == null ? UUID.randomUUID() : event;
+        return event;
+    }
+
+    /** The id of the undo that goes with an amending entry. */
+    static UUID undoOfAmend(UUID entry) {
+        return UUID.nameUUIDFromBytes((entry + "-undo").getBytes(StandardCharsets.US_ASCII));
+    }
+
+    /** What was sent, apart from how long it was kept: by that a resend is known. */
+    String content() {
+        return Stream.of(kind, amends, value, pot, choice, second, third, headspace, label, ago)
+                .map(field -> field == null ? "" : field.toString())
+                .collect(Collectors.joining("\u0000"));
     }
 
     private CookEvent made(Cook cook, Kitchen kitchen, Instant moment) {
@@ -241,7 +255,7 @@ record EventForm(
                         "Give what is left free under the rim in mm, 0 to 60, such as 15.")
                 .orElse(USUAL_HEADSPACE);
         return Optional.of(moment -> new CookEvent.Jarred(
-                UUID.nameUUIDFromBytes((id() + "-jars").getBytes(java.nio.charset.StandardCharsets.US_ASCII)),
+                UUID.nameUUIDFromBytes((id() + "-jars").getBytes(StandardCharsets.US_ASCII)),
                 moment,
                 Volume.ofMillilitres(millilitres),
                 count,
@@ -316,15 +330,7 @@ record EventForm(
     }
 
     private static double number(String typed, double least, double most, String field, String otherwise) {
-        try {
-            double value = Double.parseDouble(typed.strip().replace(',', '.').replace('−', '-'));
-            if (value >= least && value <= most) {
-                return value;
-            }
-        } catch (NumberFormatException | NullPointerException e) {
-            // Said below, as for a number that can't be.
-        }
-        throw new CookBook.Refused(otherwise, field);
+        return NumberInput.read(typed, least, most).orElseThrow(() -> new CookBook.Refused(otherwise, field));
     }
 
     private <E extends Enum<E>> E chosen(Class<E> type) {

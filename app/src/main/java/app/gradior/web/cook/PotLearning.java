@@ -32,8 +32,10 @@ public class PotLearning {
     private final BoilOffMapper tests;
     private final CookBook cooks;
 
-    /** A finished cook hardly takes events any more (late ones of a device out of reach), so what it told stays; folding it again for every forecast would be dear. */
-    private final Cache<UUID, Optional<PotLore.Source>> sources =
+    /** What a batch told stays until its entries change, which any node may see to: then its revision is another. */
+    private record Revision(UUID cook, long revision) {}
+
+    private final Cache<Revision, Optional<PotLore.Source>> sources =
             Caffeine.newBuilder().maximumSize(20_000).build();
 
     PotLearning(BoilOffMapper tests, CookBook cooks) {
@@ -74,7 +76,7 @@ public class PotLearning {
         List<Batch> batches = new ArrayList<>();
         for (CookRow row :
                 cooks.finishedRows(kitchen).stream().limit(MOST_BATCHES).toList()) {
-            sources.get(row.id(), id -> source(cooks.find(kitchen, id)))
+            sources.get(new Revision(row.id(), row.revision()), r -> source(cooks.kept(kitchen, row)))
                     .ifPresent(s -> batches.add(new Batch(row, s, row.struckAt() != null)));
         }
         return batches;

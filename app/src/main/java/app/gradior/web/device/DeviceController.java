@@ -88,7 +88,9 @@ class DeviceController {
                 ? kind.label()
                 : name.strip().substring(0, Math.min(60, name.strip().length()));
         Devices.Added added = devices.add(kitchen, called, kind);
-        said.addFlashAttribute("added", added);
+        said.addFlashAttribute("addedName", added.device().name());
+        said.addFlashAttribute("addedId", added.device().id().toString());
+        said.addFlashAttribute("addedToken", added.token());
         return "redirect:/devices";
     }
 

@@ -1,5 +1,7 @@
 package app.gradior.web.device;
 
+import app.gradior.measure.NumberInput;
+import app.gradior.web.account.Throttle;
 import io.github.bucket4j.Bucket;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -12,6 +14,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.apache.commons.csv.CSVFormat;
@@ -41,11 +44,13 @@ class FeedController {
     private static final int IN_HAND = 20;
 
     private final Devices devices;
+    private final Throttle throttle;
     private final JsonMapper json;
     private final Map<UUID, Bucket> buckets = new ConcurrentHashMap<>();
 
-    FeedController(Devices devices, JsonMapper json) {
+    FeedController(Devices devices, Throttle throttle, JsonMapper json) {
         this.devices = devices;
+        this.throttle = throttle;
         this.json = json;
     }
 
@@ -66,6 +71,13 @@ class FeedController {
             throws IOException {
         var device = devices.proved(id, authorization.replaceFirst("^Bearer ", ""));
         if (device.isEmpty()) {
+            // A right token is never made to wait: only whoever guesses.
+            Optional<Duration> wait = throttle.tried(Throttle.Kind.TOKEN, Throttle.address(request.getRemoteAddr()));
+            if (wait.isPresent()) {
+                return said(
+                        HttpStatus.TOO_MANY_REQUESTS,
+                        "Too many wrong tokens: try again in " + Throttle.minutes(wait.get()) + " minutes.");
+            }
             return said(HttpStatus.UNAUTHORIZED, "No device has this id and token.");
         }
         Bucket bucket = buckets.computeIfAbsent(
@@ -121,7 +133,9 @@ class FeedController {
                 .get();
         try {
             for (CSVRecord row : format.parse(new StringReader(text))) {
-                values.add(measured(Double.parseDouble(row.get("value")), row.isMapped("at") ? row.get("at") : ""));
+                values.add(measured(
+                        NumberInput.read(row.get("value")).orElseThrow(IllegalArgumentException::new),
+                        row.isMapped("at") ? row.get("at") : ""));
                 bounded(values);
             }
         } catch (IOException | java.io.UncheckedIOException | IllegalArgumentException e) {

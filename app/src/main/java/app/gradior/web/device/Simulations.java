@@ -12,6 +12,7 @@ import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.NotFound;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.net.URI;
@@ -32,9 +33,10 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -43,6 +45,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Simulations {
+    private static final Logger LOG = LoggerFactory.getLogger(Simulations.class);
+
     private final Clock clock;
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
@@ -202,8 +206,14 @@ public class Simulations {
             if (simulation.random().nextDouble() >= simulation.faults().dropOuts()) {
                 try {
                     send(simulation, simulation.value(clock.instant()));
-                } catch (DataAccessException e) {
-                    // The cook can't be read for a while: it is silent, like a device without power.
+                } catch (NotFound gone) {
+                    // Its pot or cook is not there any more, nor will it be again.
+                    stop(simulation.device().device().id());
+                } catch (RuntimeException e) {
+                    // The cook can't be read for a while: it is silent, like a device without power. Whatever it is,
+                    // the
+                    // others go on.
+                    LOG.debug("a simulated device is silent", e);
                 }
             }
         }

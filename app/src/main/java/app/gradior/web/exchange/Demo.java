@@ -21,6 +21,7 @@ import app.gradior.web.sauce.Sauce;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -99,7 +100,8 @@ public class Demo implements ApplicationRunner {
     }
 
     private void open(KitchenFile read) {
-        UUID kitchen = accounts.open(SIGN_IN_NAME, UUID.randomUUID().toString(), read.kitchen(), 0);
+        UUID kitchen =
+                accounts.open(SIGN_IN_NAME, UUID.randomUUID().toString(), read.kitchen(), ZoneId.systemDefault());
         Instant now = cooks.now();
         Map<String, KitchenPot> potsByName = new HashMap<>();
         for (KitchenFile.PotEntry p : read.pots()) {

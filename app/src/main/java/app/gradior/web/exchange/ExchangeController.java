@@ -6,6 +6,7 @@ import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.sauce.Workshop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -42,13 +43,16 @@ class ExchangeController {
 
     private final SauceBook book;
     private final SauceReader reader;
+    private final Workshop workshop;
     private final KitchenFiles files;
     private final JsonMapper json;
     private final Clock clock;
 
-    ExchangeController(SauceBook book, SauceReader reader, KitchenFiles files, JsonMapper json, Clock clock) {
+    ExchangeController(
+            SauceBook book, SauceReader reader, Workshop workshop, KitchenFiles files, JsonMapper json, Clock clock) {
         this.book = book;
         this.reader = reader;
+        this.workshop = workshop;
         this.files = files;
         this.json = json;
         this.clock = clock;
@@ -112,7 +116,7 @@ class ExchangeController {
             if (typed.isBlank()) {
                 throw new Unreadable("Choose a file or paste something first.");
             }
-            return takeIn(kitchen, typed.strip(), said);
+            return takeIn(kitchen, typed.strip(), said, model);
         } catch (Unreadable wrong) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("wrong", wrong.getMessage());
@@ -136,7 +140,7 @@ class ExchangeController {
         }
     }
 
-    private String takeIn(UUID kitchen, String typed, RedirectAttributes said) throws Unreadable {
+    private String takeIn(UUID kitchen, String typed, RedirectAttributes said, Model model) throws Unreadable {
         Optional<RecipeText> recipe;
         if (typed.startsWith("{") || typed.startsWith("[")) {
             JsonNode node;
@@ -164,13 +168,7 @@ class ExchangeController {
         } else {
             recipe = Optional.of(RecipeText.ofPlainText(typed));
         }
-        said.addFlashAttribute("importedName", recipe.get().name());
-        said.addFlashAttribute(
-                "importedText",
-                recipe.get()
-                        .text()
-                        .substring(0, Math.min(20_000, recipe.get().text().length())));
-        return "redirect:/sauces/new";
+        return workshop.draft(kitchen, recipe.get().name(), recipe.get().text(), model);
     }
 
     private static String place(JacksonException e) {

@@ -5,6 +5,7 @@ import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
+import app.gradior.measure.NumberInput;
 import app.gradior.quantity.Mass;
 import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
@@ -154,12 +155,7 @@ class FoodController {
             foods.rememberName(kitchen, words.get(), food);
             return ResponseEntity.noContent().build();
         }
-        double weight;
-        try {
-            weight = Double.parseDouble(grams.orElse("").strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
-            weight = Double.NaN;
-        }
+        double weight = NumberInput.read(grams.orElse("")).orElse(Double.NaN);
         if (measure.filter(m -> !m.isBlank() && m.length() <= 40).isEmpty() || !(weight > 0 && weight <= 5000)) {
             return ResponseEntity.unprocessableEntity().body("Give it in grams, more than nought and up to 5000.");
         }

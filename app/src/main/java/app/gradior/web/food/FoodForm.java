@@ -1,9 +1,11 @@
 package app.gradior.web.food;
 
 import app.gradior.food.Allergen;
+import app.gradior.measure.NumberInput;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -150,13 +152,9 @@ public record FoodForm(
         if (typed == null || typed.isBlank()) {
             return Math.max(0, low);
         }
-        try {
-            double value = Double.parseDouble(typed.strip().replace(',', '.'));
-            if (value >= low && value <= high) {
-                return value;
-            }
-        } catch (NumberFormatException e) {
-            // Said below.
+        OptionalDouble value = NumberInput.read(typed, low, high);
+        if (value.isPresent()) {
+            return value.getAsDouble();
         }
         errors.rejectValue(field, "number", "Give a plain number from " + plain(low) + " to " + plain(high) + ".");
         return 0;

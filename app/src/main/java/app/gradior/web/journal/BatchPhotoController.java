@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,10 +47,14 @@ class BatchPhotoController {
     /** The same for a page that keeps the picture until it is taken, and has no use for another page as its answer. */
     @PostMapping(headers = "X-Fragment")
     @ResponseBody
-    ResponseEntity<Void> take(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam("photo") MultipartFile file)
+    ResponseEntity<String> take(
+            @InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam("photo") MultipartFile file)
             throws IOException {
-        return ResponseEntity.status(kept(kitchen, id, file) ? HttpStatus.NO_CONTENT : HttpStatus.UNPROCESSABLE_ENTITY)
-                .build();
+        return kept(kitchen, id, file)
+                ? ResponseEntity.noContent().build()
+                : ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY)
+                        .contentType(MediaType.TEXT_HTML)
+                        .body("<p id=\"refused\" data-field=\"photo\">" + Picture.UNREADABLE + "</p>");
     }
 
     private boolean kept(UUID kitchen, UUID id, MultipartFile file) throws IOException {
@@ -67,7 +72,7 @@ class BatchPhotoController {
     }
 
     private void finished(UUID kitchen, UUID id) {
-        if (cooks.find(kitchen, id).row().finishedAt() == null) {
+        if (cooks.row(kitchen, id).finishedAt() == null) {
             throw new NotFound("batch");
         }
     }

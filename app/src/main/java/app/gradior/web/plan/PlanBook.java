@@ -1,12 +1,14 @@
 package app.gradior.web.plan;
 
 import app.gradior.web.NotFound;
+import app.gradior.web.Retry;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,24 +32,30 @@ public class PlanBook {
      * Keeps a plan under an id that its sender made; sent twice, it is kept once.
      *
      * @return the plan that is kept under the id
-     * @throws NotFound if the id is another kitchen's
+     * @throws DuplicateKeyException if the id is another kitchen's
      */
     public KeptPlan keep(UUID kitchen, UUID id, Planning.Planned planned) {
         Planning.Possible plan = planned.possible().orElseThrow();
-        mapper.keep(
-                kitchen,
-                new PlanMapper.PlanRow(
-                        id,
-                        planned.sauce().id(),
-                        planned.sauce().version(),
-                        plan.pot().id(),
-                        plan.ring().map(r -> r.id()).orElse(null),
-                        plan.chosen().kind(),
-                        json.writeValueAsString(planned.form()
-                                .with("route", plan.chosen().kind().key())
-                                .chosen()),
-                        json.writeValueAsString(KeptPlan.Came.of(plan)),
-                        clock.instant().truncatedTo(ChronoUnit.MICROS)));
+        return Retry.ifMet(() -> insert(kitchen, id, planned, plan));
+    }
+
+    private KeptPlan insert(UUID kitchen, UUID id, Planning.Planned planned, Planning.Possible plan) {
+        if (mapper.find(kitchen, id).isEmpty()) {
+            mapper.keep(
+                    kitchen,
+                    new PlanMapper.PlanRow(
+                            id,
+                            planned.sauce().id(),
+                            planned.sauce().version(),
+                            plan.pot().id(),
+                            plan.ring().map(r -> r.id()).orElse(null),
+                            plan.chosen().kind(),
+                            json.writeValueAsString(planned.form()
+                                    .with("route", plan.chosen().kind().key())
+                                    .chosen()),
+                            json.writeValueAsString(KeptPlan.Came.of(plan)),
+                            clock.instant().truncatedTo(ChronoUnit.MICROS)));
+        }
         return find(kitchen, id).orElseThrow(() -> new NotFound("plan"));
     }
 
@@ -58,6 +66,11 @@ public class PlanBook {
     /** The latest of a sauce. */
     public List<KeptPlan> ofSauce(UUID kitchen, UUID sauce) {
         return mapper.ofSauce(kitchen, sauce).stream().map(this::read).toList();
+    }
+
+    /** Every kept plan of a kitchen, the oldest first. */
+    public List<KeptPlan> all(UUID kitchen) {
+        return mapper.all(kitchen).stream().map(this::read).toList();
     }
 
     private KeptPlan read(PlanMapper.PlanRow row) {

@@ -153,16 +153,11 @@ class PlanController {
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
         shown.put("looks", SpoonCoat.values());
-        shown.put("drawing", asScript(new BoardDrawing(possible, form, say).drawing()));
+        shown.put("drawing", json.writeValueAsString(new BoardDrawing(possible, form, say).drawing()));
         shown.put("potDrawing", PotDrawing.of(possible.pot().pot()));
         shown.put("jarMl", form.size("jarMl", new Problems()));
         shown.put("beside", beside(planned, possible));
         shown.put("mark", mark(kitchen, form));
-    }
-
-    /** JSON that can stand within a script element of a page: nothing in it can end that element. */
-    private String asScript(Map<String, Object> drawing) {
-        return json.writeValueAsString(drawing).replace("<", "\\u003c");
     }
 
     /** The same in another pot: empty minutes where it does not hold the sauce or never gets there. */

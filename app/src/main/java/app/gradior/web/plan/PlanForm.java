@@ -2,6 +2,7 @@ package app.gradior.web.plan;
 
 import app.gradior.food.StarchKind;
 import app.gradior.measure.CookRounding;
+import app.gradior.measure.NumberInput;
 import app.gradior.plan.Goal;
 import app.gradior.plan.Route;
 import app.gradior.plan.SlurrySchool;
@@ -215,7 +216,7 @@ public final class PlanForm {
 
     /** Where the cook dragged the handle to, if to anywhere. */
     Optional<Mass> at() {
-        OptionalDouble grams = number(get("at"));
+        OptionalDouble grams = NumberInput.read(get("at"));
         return grams.isPresent() && grams.getAsDouble() > 0 && grams.getAsDouble() < 1e6
                 ? Optional.of(Mass.ofGrams(grams.getAsDouble()))
                 : Optional.empty();
@@ -255,7 +256,7 @@ public final class PlanForm {
 
     /** The temperature it is eaten at. */
     Celsius served(Problems problems) {
-        double degrees = number(get("served")).orElse(Double.NaN);
+        double degrees = NumberInput.read(get("served")).orElse(Double.NaN);
         if (!(degrees >= 0 && degrees <= 95)) {
             problems.say("served", "Sauces are eaten between 0 and 95 °C: 60 is warm, 5 from the fridge.");
             return Celsius.SERVED_WARM;
@@ -277,7 +278,7 @@ public final class PlanForm {
             return ofBatch.map(grade -> Goal.of(grade, served)).orElseGet(() -> Goal.of(use(), served));
         }
         if (get("use").equals("GRADE")) {
-            double grade = number(get("grade")).orElse(Double.NaN);
+            double grade = NumberInput.read(get("grade")).orElse(Double.NaN);
             if (!(grade >= 0.5 && grade <= 8)) {
                 problems.say("grade", "Give a grade between 0.5 and 8: 2 is cream, 4.7 coats a spoon, 6.5 is ketchup.");
                 return Goal.of(use(), served);
@@ -293,7 +294,7 @@ public final class PlanForm {
             case "yield" -> amount("amount", "unit", problems);
             case "part" -> part(problems);
             case "brix" -> {
-                double brix = number(get("brix")).orElse(Double.NaN);
+                double brix = NumberInput.read(get("brix")).orElse(Double.NaN);
                 if (!(brix > 0 && brix < 90)) {
                     problems.say("brix", "Give a Brix between 0 and 90: 65 is a syrup.");
                     yield Optional.empty();
@@ -301,7 +302,7 @@ public final class PlanForm {
                 yield Optional.of(new Target.AtBrix(Share.ofPercent(brix)));
             }
             case "boils" -> {
-                double degrees = number(get("boils")).orElse(Double.NaN);
+                double degrees = NumberInput.read(get("boils")).orElse(Double.NaN);
                 if (!(degrees >= 90 && degrees <= 125)) {
                     problems.say("boils", "Give a temperature between 90 and 125 °C: 104 is a thick syrup.");
                     yield Optional.empty();
@@ -313,7 +314,7 @@ public final class PlanForm {
     }
 
     private Optional<Target> part(Problems problems) {
-        double percent = number(get("part")).orElse(Double.NaN);
+        double percent = NumberInput.read(get("part")).orElse(Double.NaN);
         if (!(percent > 0 && percent < 100)) {
             problems.say("part", "Give a part between 0 and 100 per cent, such as 50.");
             return Optional.empty();
@@ -328,7 +329,7 @@ public final class PlanForm {
     }
 
     private Optional<Target> amount(String key, String unitKey, Problems problems) {
-        OptionalDouble wanted = number(get(key));
+        OptionalDouble wanted = NumberInput.read(get(key));
         if (wanted.isEmpty()) {
             problems.say(key, "How much is to be left? Give a plain number, such as 580.");
             return Optional.empty();
@@ -358,10 +359,10 @@ public final class PlanForm {
 
     /** Millilitres of a jar or a serving. */
     public double size(String key, Problems problems) {
-        double millilitres = number(get(key)).orElse(Double.NaN);
+        double millilitres = NumberInput.read(get(key)).orElse(Double.NaN);
         if (!(millilitres >= 5 && millilitres <= 5000)) {
             problems.say(key, "Give a size between 5 and 5000 ml.");
-            return Double.parseDouble(DEFAULTS.get(key));
+            return NumberInput.read(DEFAULTS.get(key)).orElseThrow();
         }
         return millilitres;
     }
@@ -372,7 +373,7 @@ public final class PlanForm {
             case "1:1" -> new SlurrySchool.BySpoons(1);
             case "2:1" -> new SlurrySchool.BySpoons(0.5);
             case "weight" -> {
-                double water = number(get("water")).orElse(Double.NaN);
+                double water = NumberInput.read(get("water")).orElse(Double.NaN);
                 if (!(water >= 0.5 && water <= 10)) {
                     problems.say("water", "Give 0.5 to 10 times the starch's weight of water.");
                     water = 2;
@@ -388,21 +389,12 @@ public final class PlanForm {
         if (!says("altitude")) {
             return OptionalDouble.empty();
         }
-        double metres = number(get("altitude")).orElse(Double.NaN);
+        double metres = NumberInput.read(get("altitude")).orElse(Double.NaN);
         if (!(metres >= -400 && metres <= 5000)) {
             problems.say("altitude", "Give an altitude between -400 and 5000 m.");
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(metres);
-    }
-
-    static OptionalDouble number(String typed) {
-        try {
-            double value = Double.parseDouble(typed.strip().replace(',', '.').replace('−', '-'));
-            return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
-        } catch (NumberFormatException e) {
-            return OptionalDouble.empty();
-        }
     }
 
     /** The choices as the part of an address after the question mark. */

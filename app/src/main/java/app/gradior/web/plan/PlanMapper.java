@@ -36,9 +36,11 @@ interface PlanMapper {
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and sauce_id = #{sauce} order by kept_at desc limit 8")
     List<PlanRow> ofSauce(@Param("kitchen") UUID kitchen, @Param("sauce") UUID sauce);
 
-    /** Keeps a plan; a second one of the same id changes nothing. */
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} order by kept_at")
+    List<PlanRow> all(@Param("kitchen") UUID kitchen);
+
     @Insert("""
-            insert ignore into plan (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, route, chosen, came, kept_at)
+            insert into plan (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, route, chosen, came, kept_at)
             values (#{plan.id}, #{kitchen}, #{plan.sauceId}, #{plan.sauceVersion}, #{plan.potId}, #{plan.ringId},
               #{plan.route}, #{plan.chosen}, #{plan.came}, #{plan.keptAt})""")
     int keep(@Param("kitchen") UUID kitchen, @Param("plan") PlanRow plan);

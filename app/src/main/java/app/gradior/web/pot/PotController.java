@@ -1,5 +1,6 @@
 package app.gradior.web.pot;
 
+import app.gradior.measure.NumberInput;
 import app.gradior.plan.PotLore;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
@@ -24,6 +25,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.NoSuchElementException;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -297,7 +299,10 @@ class PotController {
         KitchenPot pot = pots.find(kitchen, id).orElseThrow(() -> new NotFound("pot"));
         String wrong;
         try {
-            Pot right = pot.pot().checkedBy(Volume.ofMillilitres(number(ml)), Length.ofMillimetres(number(mm)));
+            Pot right = pot.pot()
+                    .checkedBy(
+                            Volume.ofMillilitres(NumberInput.read(ml).orElseThrow()),
+                            Length.ofMillimetres(NumberInput.read(mm).orElseThrow()));
             pots.update(
                     kitchen,
                     new KitchenPot(
@@ -310,7 +315,7 @@ class PotController {
                             pot.tareG(),
                             pot.lid()));
             return "redirect:/pots/" + id;
-        } catch (NumberFormatException e) {
+        } catch (NoSuchElementException e) {
             wrong = "Give both as plain numbers, such as 1000 ml and 25 mm.";
         } catch (IllegalArgumentException e) {
             wrong = "That can't be: " + e.getMessage() + ". Was it poured and read right?";
@@ -320,9 +325,5 @@ class PotController {
         model.addAttribute("form", PotForm.of(pot));
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
         return page(kitchen, pot, model);
-    }
-
-    private static double number(String typed) {
-        return Double.parseDouble(typed.strip().replace(',', '.'));
     }
 }

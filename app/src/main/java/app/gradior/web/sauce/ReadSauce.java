@@ -22,12 +22,17 @@ import app.gradior.thickness.ThicknessFactor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** A sauce as a kitchen's product understands it: its lines, and what is in the pot after each stage. */
 public final class ReadSauce {
     private final WrittenSauce written;
     private final Conditions conditions;
+    private static final Logger LOG = LoggerFactory.getLogger(ReadSauce.class);
+
     private volatile Made made;
+    private volatile boolean failed;
 
     /**
      * @param conditions the pot it is reckoned in: it decides the minutes, and hardly anything else
@@ -49,7 +54,15 @@ public final class ReadSauce {
     public Made made() {
         Made known = made;
         if (known == null) {
-            known = written.make(conditions, Knowledge.NONE);
+            try {
+                known = written.make(conditions, Knowledge.NONE);
+            } catch (RuntimeException e) {
+                // What is typed can be read: one sauce that can't be reckoned is marked, and takes no list down with
+                // it.
+                LOG.error("a sauce can't be made", e);
+                known = written.unmade();
+                failed = true;
+            }
             made = known;
         }
         return known;
@@ -99,7 +112,12 @@ public final class ReadSauce {
         if (!lines().isEmpty() && unclear() == lines().size()) {
             return Optional.of("None of the lines is understood yet: each says below what it lacks.");
         }
-        if (isEmpty() || mixture().isEmpty()) {
+        boolean nothing = isEmpty() || mixture().isEmpty();
+        if (failed) {
+            return Optional.of(
+                    "This can't be worked out as it is written: change its amounts or steps, one at a time.");
+        }
+        if (nothing) {
             return Optional.of("There is nothing in this sauce yet: write a line such as 400 g plums.");
         }
         return Optional.empty();

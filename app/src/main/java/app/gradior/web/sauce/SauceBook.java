@@ -40,7 +40,7 @@ public class SauceBook {
 
     /** A version by its number. */
     public Optional<Sauce> version(UUID kitchen, UUID id, int number) {
-        return versions(kitchen, id).stream().filter(v -> v.version() == number).findFirst();
+        return mapper.version(kitchen, id, number);
     }
 
     @Transactional
@@ -91,8 +91,25 @@ public class SauceBook {
         return next;
     }
 
+    /**
+     * Makes an old version the latest again, as a version of its own, whatever was saved last: what came between stays.
+     *
+     * @throws NotFound if there is no such sauce or version
+     */
+    @Transactional
+    public Sauce restore(UUID kitchen, UUID id, int number) {
+        int latest = mapper.lock(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
+        Sauce old = version(kitchen, id, number).orElseThrow(() -> new NotFound("version"));
+        return save(kitchen, version(kitchen, id, latest).orElseThrow(), old.name(), old.text());
+    }
+
     public void archive(UUID kitchen, UUID id, boolean away) {
         found(mapper.archive(kitchen, id, away ? now() : null));
+    }
+
+    /** The picture of a sauce as JPEG. */
+    public Optional<byte[]> photo(UUID kitchen, UUID id) {
+        return mapper.photo(kitchen, id).map(SauceMapper.Photo::jpeg);
     }
 
     public boolean isArchived(UUID kitchen, UUID id) {

@@ -2,12 +2,8 @@ package app.gradior.web.sauce;
 
 import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
-import app.gradior.web.pot.KitchenPot;
-import app.gradior.web.pot.PotMapper;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -28,41 +24,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sauces")
 class SauceController {
-    static final int LONGEST_TEXT = 20_000;
-
     private final SauceBook book;
     private final SauceReader reader;
     private final SauceMapper mapper;
-    private final PotMapper pots;
-    private final LineNotes notes;
+    private final Workshop workshop;
 
-    SauceController(SauceBook book, SauceReader reader, SauceMapper mapper, PotMapper pots, LineNotes notes) {
+    SauceController(SauceBook book, SauceReader reader, SauceMapper mapper, Workshop workshop) {
         this.book = book;
         this.reader = reader;
         this.mapper = mapper;
-        this.pots = pots;
-        this.notes = notes;
-    }
-
-    /**
-     * A sauce as typed.
-     *
-     * @param version the version that was opened, 0 for a new sauce
-     */
-    record SauceForm(
-            @NotBlank(message = "Give the sauce a name.") @Size(max = 120, message = "Use up to 120 letters.")
-            String name,
-
-            @NotBlank(message = "Write at least one line, such as 400 g plums.")
-            @Size(max = LONGEST_TEXT, message = "A sauce of over 20 000 letters is a book: shorten it.")
-            String text,
-
-            Integer version) {
-        SauceForm {
-            version = version == null ? 0 : version;
-            // Browsers send CRLF; a text is kept with plain line ends.
-            text = text == null ? "" : text.replace("\r\n", "\n");
-        }
+        this.workshop = workshop;
     }
 
     /** A sauce on the shelf, as read. */
@@ -98,18 +69,14 @@ class SauceController {
 
     @GetMapping("/new")
     String add(@InKitchen UUID kitchen, Model model) {
-        // What was read in from elsewhere is looked at here before it is kept.
-        Object name = model.getAttribute("importedName");
-        Object text = model.getAttribute("importedText");
-        return workshop(
-                kitchen, new SauceForm(name == null ? "" : (String) name, text == null ? "" : (String) text, 0), model);
+        return workshop.of(kitchen, new Workshop.SauceForm("", "", 0), model);
     }
 
     @GetMapping("/{id}")
     String open(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
         Sauce sauce = find(kitchen, id);
         present(kitchen, sauce, model);
-        return workshop(kitchen, new SauceForm(sauce.name(), sauce.text(), sauce.version()), model);
+        return workshop.of(kitchen, new Workshop.SauceForm(sauce.name(), sauce.text(), sauce.version()), model);
     }
 
     private void present(UUID kitchen, Sauce sauce, Model model) {
@@ -129,14 +96,14 @@ class SauceController {
             @RequestParam String text,
             @RequestParam(defaultValue = "9999") int stage,
             Model model) {
-        understand(kitchen, text.substring(0, Math.min(LONGEST_TEXT, text.length())), stage, model);
+        workshop.understand(kitchen, text.substring(0, Math.min(Workshop.LONGEST_TEXT, text.length())), stage, model);
         return "sauce/understood :: understood";
     }
 
     @PostMapping("/new")
     String insert(
             @InKitchen UUID kitchen,
-            @Valid @ModelAttribute("form") SauceForm form,
+            @Valid @ModelAttribute("form") Workshop.SauceForm form,
             BindingResult errors,
             Model model,
             HttpServletResponse response) {
@@ -150,7 +117,7 @@ class SauceController {
     String save(
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
-            @Valid @ModelAttribute("form") SauceForm form,
+            @Valid @ModelAttribute("form") Workshop.SauceForm form,
             BindingResult errors,
             @RequestParam(defaultValue = "false") boolean plan,
             Model model,
@@ -172,10 +139,10 @@ class SauceController {
             // The one who comes second sees both and decides; saving again then goes over the other's version.
             model.addAttribute("theirs", latest);
             model.addAttribute("difference", Difference.of(latest.text(), form.text()));
-            model.addAttribute("form", new SauceForm(form.name(), form.text(), latest.version()));
-            understand(kitchen, form.text(), 9999, model);
+            model.addAttribute("form", new Workshop.SauceForm(form.name(), form.text(), latest.version()));
+            workshop.understand(kitchen, form.text(), 9999, model);
             response.setStatus(HttpStatus.CONFLICT.value());
-            return "sauce/workshop";
+            return Workshop.VIEW;
         }
         return refused(kitchen, form, model, response);
     }
@@ -207,33 +174,16 @@ class SauceController {
         return "redirect:/sauces/" + id;
     }
 
-    private String refused(UUID kitchen, SauceForm form, Model model, HttpServletResponse response) {
+    private String refused(UUID kitchen, Workshop.SauceForm form, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        understand(
+        workshop.understand(
                 kitchen,
-                form.text().substring(0, Math.min(LONGEST_TEXT, form.text().length())),
+                form.text()
+                        .substring(
+                                0, Math.min(Workshop.LONGEST_TEXT, form.text().length())),
                 9999,
                 model);
-        return "sauce/workshop";
-    }
-
-    private String workshop(UUID kitchen, SauceForm form, Model model) {
-        model.addAttribute("form", form);
-        understand(kitchen, form.text(), 9999, model);
-        return "sauce/workshop";
-    }
-
-    private void understand(UUID kitchen, String text, int stage, Model model) {
-        ReadSauce read = reader.read(kitchen, text);
-        model.addAttribute("read", read);
-        model.addAttribute("notes", notes.of(read));
-        model.addAttribute(
-                "summary",
-                read.lines().size() + " lines, " + read.unclear() + " not understood, " + read.doubtful() + " guessed");
-        model.addAttribute("after", read.after(stage));
-        List<KitchenPot> all = pots.all(kitchen);
-        model.addAttribute("fits", read.isEmpty() ? List.of() : PotFit.of(read.most(), all));
-        model.addAttribute("pots", all);
+        return Workshop.VIEW;
     }
 
     private Sauce find(UUID kitchen, UUID id) {

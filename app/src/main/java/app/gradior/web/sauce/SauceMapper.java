@@ -33,6 +33,17 @@ interface SauceMapper {
             where kitchen_id = #{kitchen} and sauce_id = #{id} order by number desc""")
     List<Sauce> versions(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 
+    @Select("""
+            select sauce_id as id, number as version, name, text, saved_at from sauce_version
+            where kitchen_id = #{kitchen} and sauce_id = #{id} and number = #{number}""")
+    Optional<Sauce> version(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("number") int number);
+
+    /** The number of the latest version, locked until the transaction ends. */
+    @Select("""
+            select latest_version from sauce
+            where kitchen_id = #{kitchen} and id = #{id} and deleted_at is null for update""")
+    Optional<Integer> lock(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
     @Insert("""
             insert into sauce (id, kitchen_id, name, latest_version, created_at, changed_at)
             values (#{id}, #{kitchen}, #{name}, #{version}, #{at}, #{at})""")

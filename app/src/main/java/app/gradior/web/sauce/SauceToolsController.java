@@ -3,6 +3,7 @@ package app.gradior.web.sauce;
 import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
 import app.gradior.food.Mixture;
+import app.gradior.measure.NumberInput;
 import app.gradior.measure.ReadLine;
 import app.gradior.physics.ChoiOkos;
 import app.gradior.pot.Pot;
@@ -53,7 +54,7 @@ class SauceToolsController {
             String have,
             String exact) {
         ScaleForm {
-            text = text == null ? "" : text.substring(0, Math.min(SauceController.LONGEST_TEXT, text.length()));
+            text = text == null ? "" : text.substring(0, Math.min(Workshop.LONGEST_TEXT, text.length()));
         }
     }
 
@@ -132,15 +133,7 @@ class SauceToolsController {
     }
 
     private static double number(String typed, String problem) throws Wrong {
-        try {
-            double value = Double.parseDouble(typed == null ? "" : typed.strip().replace(',', '.'));
-            if (value > 0 && value < 1e6) {
-                return value;
-            }
-        } catch (NumberFormatException e) {
-            // Said below.
-        }
-        throw new Wrong(problem);
+        return NumberInput.read(typed, Double.MIN_NORMAL, 1e6).orElseThrow(() -> new Wrong(problem));
     }
 
     private static Optional<ReadLine.Understood> line(ReadSauce read, Integer number) {
@@ -176,7 +169,7 @@ class SauceToolsController {
             Model model) {
         Foods.Language language = foods.language(kitchen);
         List<KitchenPot> all = pots.all(kitchen);
-        String typed = text.substring(0, Math.min(SauceController.LONGEST_TEXT, text.length()));
+        String typed = text.substring(0, Math.min(Workshop.LONGEST_TEXT, text.length()));
         ReadSauce read = SauceReader.read(typed, language, all);
         ReadLine.Understood old = line(read, line).orElseThrow(() -> new NotFound("line"));
         Swap.Keep kept = keep == null ? usual(old.ingredient()) : keep;

@@ -1,6 +1,7 @@
 package app.gradior.web.sauce;
 
 import app.gradior.web.NotFound;
+import app.gradior.web.Retry;
 import app.gradior.web.account.InKitchen;
 import java.util.List;
 import java.util.UUID;
@@ -50,9 +51,7 @@ class VersionController {
     /** Makes an old version the latest again, as a version of its own: what came between stays. */
     @PostMapping("/{number}/restore")
     String restore(@InKitchen UUID kitchen, @PathVariable UUID id, @PathVariable int number) {
-        Sauce latest = book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
-        Sauce old = book.version(kitchen, id, number).orElseThrow(() -> new NotFound("version"));
-        book.save(kitchen, latest, old.name(), old.text());
+        Retry.ifMet(() -> book.restore(kitchen, id, number));
         return "redirect:/sauces/" + id;
     }
 

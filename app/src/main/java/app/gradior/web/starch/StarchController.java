@@ -2,6 +2,7 @@ package app.gradior.web.starch;
 
 import app.gradior.food.Mixture;
 import app.gradior.food.StarchKind;
+import app.gradior.measure.NumberInput;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Slurry;
 import app.gradior.plan.SlurrySchool;
@@ -110,8 +111,8 @@ class StarchController {
 
     private static double number(
             String field, String typed, double least, double most, String sentence, Map<String, String> problems) {
-        OptionalDouble number = StarchForm.number(typed);
-        if (number.isEmpty() || !(number.getAsDouble() >= least && number.getAsDouble() <= most)) {
+        OptionalDouble number = NumberInput.read(typed, least, most);
+        if (number.isEmpty()) {
             problems.putIfAbsent(field, sentence);
             return least;
         }

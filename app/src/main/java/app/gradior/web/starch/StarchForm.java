@@ -2,7 +2,6 @@ package app.gradior.web.starch;
 
 import app.gradior.food.StarchKind;
 import app.gradior.plan.SlurrySchool;
-import java.util.OptionalDouble;
 
 /**
  * What is asked at the starch bench, as typed.
@@ -66,13 +65,5 @@ record StarchForm(
             case "weight" -> new SlurrySchool.ByWeight(2);
             default -> new SlurrySchool.BySpoons(2);
         };
-    }
-
-    static OptionalDouble number(String typed) {
-        try {
-            return OptionalDouble.of(Double.parseDouble(typed.replace(',', '.')));
-        } catch (NumberFormatException e) {
-            return OptionalDouble.empty();
-        }
     }
 }

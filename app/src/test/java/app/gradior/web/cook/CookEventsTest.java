@@ -10,8 +10,10 @@ import app.gradior.RunningApplication;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.pot.Material;
+import app.gradior.quantity.Mass;
 import app.gradior.web.account.AccountMapper;
 import app.gradior.web.account.Accounts;
+import app.gradior.web.account.KitchenUser;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
 import app.gradior.web.sauce.Sauce;
@@ -20,7 +22,15 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -28,6 +38,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
@@ -45,16 +56,20 @@ class CookEventsTest {
     private UUID kitchen;
     private UUID id;
     private KitchenPot wide;
+    private PotMapper pots;
+    private SauceBook sauces;
 
     @BeforeEach
     void putOn(WebApplicationContext context, Accounts accounts, SauceBook sauces, PotMapper pots, CookBook cooks) {
+        this.pots = pots;
+        this.sauces = sauces;
         this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
                 .apply(springSecurity())
                 .build());
         this.cooks = cooks;
         String name = "cook-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", 0);
-        accounts.open("other-" + name, "three long words", "Other", 0);
+        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
+        accounts.open("other-" + name, "three long words", "Other", java.time.ZoneOffset.UTC);
         cook = accounts.loadUserByUsername(name);
         stranger = accounts.loadUserByUsername("other-" + name);
         KitchenPot pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
@@ -340,5 +355,181 @@ class CookEventsTest {
         assertThat(mvc.get().uri("/journal/" + id).param("photo", "wrong").with(user(cook)))
                 .bodyText()
                 .contains("no picture this can read");
+    }
+
+    @Test
+    void takingItOffIsUndoneAndDoneAgain() {
+        UUID off = UUID.randomUUID();
+        send("kind=finished&value=640&event=" + off);
+        assertThat(mvc.get().uri("/journal/" + id).with(user(cook))).hasStatusOk();
+
+        UUID undo = UUID.randomUUID();
+        assertThat(send("kind=undone&choice=" + off + "&event=" + undo)).hasRedirectedUrl("/cooks/" + id);
+        assertThat(now().finished()).isEmpty();
+        assertThat(cooks.underWay(kitchen)).hasSize(1);
+        assertThat(mvc.get().uri("/journal/" + id).with(user(cook))).hasStatus(404);
+        assertThat(mvc.get().uri("/").with(user(cook))).hasStatusOk();
+        assertThat(send("kind=weighed&value=630")).hasStatus3xxRedirection();
+
+        assertThat(send("kind=undone&choice=" + undo)).hasRedirectedUrl("/journal/" + id);
+        assertThat(now().finished()).isPresent();
+        assertThat(cooks.underWay(kitchen)).isEmpty();
+        assertThat(mvc.get().uri("/journal/" + id).with(user(cook))).hasStatusOk();
+        assertThat(mvc.get().uri("/journal").with(user(cook))).hasStatusOk();
+    }
+
+    @Test
+    void anEndThatWasUndoneAndMadeAnewIsNotDoneTwice() {
+        UUID off = UUID.randomUUID();
+        UUID undo = UUID.randomUUID();
+        send("kind=finished&value=640&event=" + off);
+        send("kind=undone&choice=" + off + "&event=" + undo);
+        send("kind=finished&value=620");
+
+        MvcTestResult again = send("kind=undone&choice=" + undo);
+
+        assertThat(again).hasStatus(422).bodyText().contains("taken off again since");
+    }
+
+    @Test
+    void everyUndoCanBeUndone() {
+        UUID reading = UUID.randomUUID();
+        UUID undo = UUID.randomUUID();
+        send("kind=weighed&value=800&event=" + reading);
+        send("kind=undone&choice=" + reading + "&event=" + undo);
+        assertThat(now().told()).isEmpty();
+        assertThat(mvc.get().uri("/cooks/" + id).with(user(cook)))
+                .bodyText()
+                .contains("undone: 800 g weighed")
+                .contains(undo.toString());
+
+        send("kind=undone&choice=" + undo);
+
+        assertThat(now().told()).hasSize(1);
+    }
+
+    @Test
+    void theSameIdWithSomethingElseIsRefusedAndWithTheSameIsAResend() {
+        UUID event = UUID.randomUUID();
+        send("kind=weighed&value=800&event=" + event);
+
+        assertThat(send("kind=weighed&value=800&late=9000&event=" + event)).hasStatus3xxRedirection();
+        assertThat(send("kind=weighed&value=700&event=" + event))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Something else was sent under the same number");
+        assertThat(now().events()).hasSize(1);
+    }
+
+    @Test
+    void anAmendSentTwiceChangesOnce() {
+        UUID reading = UUID.randomUUID();
+        UUID better = UUID.randomUUID();
+        send("kind=weighed&value=800&event=" + reading);
+        String amend = "kind=weighed&value=790&amends=" + reading + "&event=" + better;
+
+        assertThat(send(amend)).hasStatus3xxRedirection();
+        assertThat(send(amend)).hasStatus3xxRedirection();
+
+        assertThat(now().told()).hasSize(1);
+        assertThat(now().told().get(0).measured()).isEqualTo(0.79);
+    }
+
+    @Test
+    void aCookThatIsFullCanStillBeAmendedUndoneAndEnded() {
+        UUID first = UUID.randomUUID();
+        send("kind=weighed&value=850&event=" + first);
+        List<CookEvent> stirs = new ArrayList<>();
+        for (int i = stored(); i < 2000; i++) {
+            stirs.add(new CookEvent.Stirred(UUID.randomUUID(), cooks.now()));
+        }
+        cooks.append(kitchen, id, stirs.get(stirs.size() - 1).id(), "stirs", c -> stirs);
+        assertThat(send("kind=stirred")).hasStatus(422).bodyText().contains("as many entries as it can hold");
+
+        assertThat(send("kind=weighed&value=840&amends=" + first)).hasStatus3xxRedirection();
+        assertThat(send("kind=undone&choice=" + stirs.get(0).id())).hasStatus3xxRedirection();
+        MvcTestResult page = mvc.get().uri("/cooks/" + id).with(user(cook)).exchange();
+        assertThat(page).hasStatusOk().bodyText().contains("all 1999 entries").hasSizeLessThan(150_000);
+        assertThat(mvc.get().uri("/cooks/" + id + "/entries?page=19").with(user(cook)))
+                .bodyText()
+                .contains("page 20 of 20");
+        assertThat(send("kind=finished&value=640")).hasRedirectedUrl("/journal/" + id);
+    }
+
+    private int stored() {
+        return cooks.find(kitchen, id).cook().events().size() + 1;
+    }
+
+    @Test
+    void theSameCookSentEightTimesAtOnceIsStartedOnce() throws Exception {
+        String start = "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID() + "&sauce="
+                + cooks.find(kitchen, id).row().sauceId() + "&pot=" + wide.id() + "&use=GLAZE";
+        ExecutorService eight = Executors.newFixedThreadPool(8);
+        try {
+            for (Future<MvcTestResult> sent : eight.invokeAll(
+                    Collections.nCopies(8, (Callable<MvcTestResult>) () -> post("/cooks", start, cook)))) {
+                assertThat(sent.get()).hasStatus3xxRedirection();
+            }
+        } finally {
+            eight.shutdown();
+        }
+        assertThat(cooks.underWay(kitchen)).hasSize(2);
+    }
+
+    @Test
+    void anIdThatAnotherKitchenHasIsRefusedAndTellsNothing() {
+        UUID sauce = cooks.find(kitchen, id).row().sauceId();
+        String start = "cook=" + id + "&plan=" + UUID.randomUUID();
+        assertThat(post("/cooks", start + "&sauce=" + sauce + "&pot=" + wide.id(), stranger))
+                .hasStatus(404);
+        UUID elsewhere = ((KitchenUser) stranger).kitchenId();
+        pots.insert(
+                elsewhere,
+                new KitchenPot(UUID.randomUUID(), "Pan", 300, 300, 80, Material.STEEL, 1500, true),
+                cooks.now());
+        UUID own = sauces.add(elsewhere, "Plum", "600 g plums\n250 ml water").id();
+
+        assertThat(post("/cooks", start + "&sauce=" + own + "&use=POUR", stranger))
+                .hasStatus(409);
+        assertThat(cooks.underWay(elsewhere)).isEmpty();
+    }
+
+    @Test
+    void whatComesLateIsLearntAtOnceOnEveryNode() {
+        send("kind=simmers&ago=8");
+        send("kind=finished&value=640");
+        Instant end = cooks.find(kitchen, id).row().finishedAt();
+        try (ConfigurableApplicationContext other = RunningApplication.node()) {
+            PotLearning there = other.getBean(PotLearning.class);
+            PotLearning here = RunningApplication.context().getBean(PotLearning.class);
+            double before = here.batches(kitchen).get(0).source().lnK();
+            assertThat(there.batches(kitchen).get(0).source().lnK()).isEqualTo(before);
+
+            UUID late = UUID.randomUUID();
+            cooks.append(
+                    kitchen,
+                    id,
+                    new CookEvent.Weighed(late, end.minusSeconds(120), Mass.ofGrams(2660), Mass.ofGrams(2000)));
+
+            double after = here.batches(kitchen).get(0).source().lnK();
+            assertThat(after).isNotEqualTo(before);
+            assertThat(there.batches(kitchen).get(0).source().lnK()).isEqualTo(after);
+            send("kind=undone&choice=" + late);
+            assertThat(there.batches(kitchen).get(0).source().lnK()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void whatIsSentForSomebodyElseIsNotTakenAsTheirs() {
+        var request = mvc.post()
+                .uri("/cooks/" + id + "/events")
+                .with(user(cook))
+                .with(csrf())
+                .header("X-Gradior-Who", ((KitchenUser) stranger).getMark())
+                .param("kind", "stirred");
+
+        assertThat(request).hasStatus(409).containsHeader("X-Gradior-Somebody-Else");
+        assertThat(now().events()).isEmpty();
+        assertThat(request.header("X-Gradior-Who", "")).hasStatus(409);
     }
 }

@@ -20,6 +20,7 @@ import app.gradior.pot.Room;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
+import app.gradior.web.NotFound;
 import app.gradior.web.account.Accounts;
 import app.gradior.web.device.Simulations.Faults;
 import app.gradior.web.device.Simulations.SimulatedPot;
@@ -28,6 +29,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -47,7 +49,8 @@ class SimulationsTest {
     void open(Simulations simulations, Devices devices, Accounts accounts) {
         this.simulations = simulations;
         this.devices = devices;
-        kitchen = accounts.open("simulator-" + UUID.randomUUID(), "three long words", "Kitchen", 0);
+        kitchen = accounts.open(
+                "simulator-" + UUID.randomUUID(), "three long words", "Kitchen", java.time.ZoneOffset.UTC);
     }
 
     private Devices.Added start(Device.Kind kind, Faults faults) {
@@ -141,5 +144,62 @@ class SimulationsTest {
         told.add(new CookEvent.HeatSwitched(UUID.randomUUID(), later, false));
         assertThat(slow.mixture(later.plus(Duration.ofMinutes(30))).mass().grams())
                 .isCloseTo(1150 - lost, within(40.0));
+    }
+
+    @Test
+    void oneWhosePotIsGoneStopsAndTheOthersGoOn() {
+        Devices.Added lost = devices.add(kitchen, "lost", Device.Kind.SCALE);
+        Devices.Added broken = devices.add(kitchen, "broken", Device.Kind.SCALE);
+        Devices.Added fine = devices.add(kitchen, "fine", Device.Kind.SCALE);
+        Simulations.Faults none = new Simulations.Faults(0, 0, 0);
+        simulations.start(
+                lost,
+                pot(() -> {
+                    throw new NotFound("cook");
+                }),
+                none);
+        simulations.start(
+                broken,
+                pot(() -> {
+                    throw new IllegalStateException("no such moment");
+                }),
+                none);
+        simulations.start(fine, pot(() -> IngredientTable.shipped().get("water").of(Mass.ofGrams(500))), none);
+
+        simulations.tick();
+
+        assertThat(simulations.runs(lost.device().id())).isFalse();
+        assertThat(simulations.runs(broken.device().id())).isTrue();
+        assertThat(devices.live(kitchen).stream()
+                        .filter(l -> l.name().equals("fine"))
+                        .findFirst())
+                .hasValueSatisfying(l -> assertThat(l.state()).isEqualTo(Devices.State.FRESH));
+        simulations.stop(broken.device().id());
+        simulations.stop(fine.device().id());
+    }
+
+    private static Simulations.SimulatedPot pot(Supplier<Mixture> mixture) {
+        Conditions conditions = new Conditions(
+                Pot.straight(Length.ofCentimetres(24), Length.ofCentimetres(12), Material.STEEL, Mass.ofGrams(1500)),
+                Ring.USUAL,
+                Activity.SIMMER,
+                Lid.OFF,
+                Room.USUAL);
+        return new Simulations.SimulatedPot() {
+            @Override
+            public Mixture mixture(Instant now) {
+                return mixture.get();
+            }
+
+            @Override
+            public Conditions conditions(Instant now) {
+                return conditions;
+            }
+
+            @Override
+            public boolean boils(Instant now) {
+                return true;
+            }
+        };
     }
 }

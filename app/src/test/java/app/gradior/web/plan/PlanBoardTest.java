@@ -74,8 +74,8 @@ class PlanBoardTest {
         this.plans = plans;
         this.planning = planning;
         String name = "planner-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", 0);
-        accounts.open("other-" + name, "three long words", "Other", 0);
+        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
+        accounts.open("other-" + name, "three long words", "Other", java.time.ZoneOffset.UTC);
         cook = accounts.loadUserByUsername(name);
         stranger = accounts.loadUserByUsername("other-" + name);
         pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
@@ -96,7 +96,7 @@ class PlanBoardTest {
     }
 
     private JsonNode drawing(Document page) {
-        return json.readTree(page.getElementById("drawing").data());
+        return json.readTree(page.getElementById("drawing").attr("data-drawing"));
     }
 
     private Planning.Possible possible(String query) {

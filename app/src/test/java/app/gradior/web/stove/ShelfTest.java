@@ -27,7 +27,8 @@ class ShelfTest {
                 NOW.minus(ago).minusSeconds(1800),
                 NOW.minus(ago),
                 null,
-                null);
+                null,
+                0);
         return Shelf.of(List.of(new CookBook.Kept(row, null)), NOW);
     }
 

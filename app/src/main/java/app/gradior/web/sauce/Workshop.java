@@ -1,0 +1,79 @@
+package app.gradior.web.sauce;
+
+import app.gradior.web.pot.KitchenPot;
+import app.gradior.web.pot.PotMapper;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The workshop's page: a text and what is understood of it. */
+@Component
+public class Workshop {
+    public static final int LONGEST_TEXT = 20_000;
+
+    static final String VIEW = "sauce/workshop";
+    private static final int LONGEST_NAME = 120;
+
+    private final SauceReader reader;
+    private final PotMapper pots;
+    private final LineNotes notes;
+
+    Workshop(SauceReader reader, PotMapper pots, LineNotes notes) {
+        this.reader = reader;
+        this.pots = pots;
+        this.notes = notes;
+    }
+
+    /**
+     * A sauce as typed.
+     *
+     * @param version the version that was opened, 0 for a new sauce
+     */
+    public record SauceForm(
+            @NotBlank(message = "Give the sauce a name.") @Size(max = 120, message = "Use up to 120 letters.")
+            String name,
+
+            @NotBlank(message = "Write at least one line, such as 400 g plums.")
+            @Size(max = LONGEST_TEXT, message = "A sauce of over 20 000 letters is a book: shorten it.")
+            String text,
+
+            Integer version) {
+        public SauceForm {
+            version = version == null ? 0 : version;
+            // Browsers send CRLF; a text is kept with plain line ends.
+            text = text == null ? "" : text.replace("\r\n", "\n");
+        }
+    }
+
+    /**
+     * A sauce that came from elsewhere, to be looked at before it is kept.
+     *
+     * @return the view
+     */
+    public String draft(UUID kitchen, String name, String text, Model model) {
+        String called = name.substring(0, Math.min(LONGEST_NAME, name.length()));
+        return of(kitchen, new SauceForm(called, text.substring(0, Math.min(LONGEST_TEXT, text.length())), 0), model);
+    }
+
+    String of(UUID kitchen, SauceForm form, Model model) {
+        model.addAttribute("form", form);
+        understand(kitchen, form.text(), 9999, model);
+        return VIEW;
+    }
+
+    void understand(UUID kitchen, String text, int stage, Model model) {
+        ReadSauce read = reader.read(kitchen, text);
+        model.addAttribute("read", read);
+        model.addAttribute("notes", notes.of(read));
+        model.addAttribute(
+                "summary",
+                read.lines().size() + " lines, " + read.unclear() + " not understood, " + read.doubtful() + " guessed");
+        model.addAttribute("after", read.after(stage));
+        List<KitchenPot> all = pots.all(kitchen);
+        model.addAttribute("fits", read.isEmpty() ? List.of() : PotFit.of(read.most(), all));
+        model.addAttribute("pots", all);
+    }
+}

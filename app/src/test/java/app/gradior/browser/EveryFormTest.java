@@ -1,0 +1,226 @@
+package app.gradior.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.RunningApplication;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.WaitUntilState;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.time.Duration;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/**
+ * Every form of every page of a kitchen that was just opened, filled in and sent in a real browser to its end. Pages and
+ * forms are found by going where links lead, so that a new form is tried without being named here.
+ */
+@ExtendWith(RunningApplication.class)
+class EveryFormTest {
+    private static final String ID = "[0-9a-f]{8}-[0-9a-f-]{27}";
+
+    /** What is typed into fields of these names; any other gets a plain number. */
+    private static final Map<String, String> TYPED = Map.ofEntries(
+            Map.entry("name", "Something of ours"),
+            Map.entry("text", "400 g plums\n300 ml water\nReduce by half"),
+            Map.entry("pasted", "400 g plums\n300 ml water"),
+            Map.entry("baseCm", "24"),
+            Map.entry("rimCm", "24,5"),
+            Map.entry("wallCm", "12"),
+            Map.entry("litres", ""),
+            Map.entry("tareG", "2000"),
+            Map.entry("watts", "2000"),
+            Map.entry("sizeCm", "18"),
+            Map.entry("dial", "1-9"),
+            Map.entry("weight", "3000"),
+            Map.entry("ago", ""),
+            Map.entry("kitchen", "Our kitchen"),
+            Map.entry("ml", "1000"),
+            Map.entry("mm", "22"),
+            Map.entry("altitudeM", "300"),
+            Map.entry("roomC", "21,5"),
+            Map.entry("carbohydrate", "20"),
+            Map.entry("sugars", "10"),
+            Map.entry("fibre", "2"),
+            Map.entry("aliases", "other name"),
+            Map.entry("gramsPerMl", "1"),
+            Map.entry("mix", ""),
+            Map.entry("source", "its label"),
+            Map.entry("current", "three long words"),
+            Map.entry("next", "four other odd words"),
+            Map.entry("password", "four other odd words"),
+            Map.entry("jars", "3"),
+            Map.entry("q", "plum"),
+            Map.entry("liquid", "500 ml chicken stock"),
+            Map.entry("k", "0.9"));
+
+    /** These of the cook page, by what has happened. */
+    private static final Map<String, String> VALUES =
+            Map.of("weighed", "2650", "added", "100 ml water", "finished", "600", "wanted", "45", "temperature", "95");
+
+    private final Set<String> visited = new LinkedHashSet<>();
+    private final Deque<String> pages = new ArrayDeque<>();
+    private final Set<String> sent = new LinkedHashSet<>();
+    private final List<String> troubles = new ArrayList<>();
+
+    @Test
+    void everyFormOfANewKitchenIsSentToItsEnd() {
+        Page page = Kitchens.open("form-filler", 1280, 800);
+        page.onResponse(answer -> {
+            String method = answer.request().method();
+            // What was taken away by an earlier form is not there any more; what is sent is taken.
+            if (answer.status() >= (method.equals("POST") ? 400 : 500)) {
+                troubles.add(answer.status() + " " + method + " " + address(answer.url()) + " "
+                        + answer.request().postData());
+            }
+        });
+        page.onPageError(error -> troubles.add("script: " + error));
+        page.onDialog(dialog -> dialog.accept());
+        // One pass makes things, the next ones find the forms that these have.
+        for (int pass = 0; pass < 3; pass++) {
+            visited.clear();
+            pages.add("/");
+            while (!pages.isEmpty()) {
+                String address = pages.remove();
+                if (visited.add(address.replaceAll(ID, "ID").replaceAll("[?#].*", ""))) {
+                    sendAll(page, address, false);
+                }
+            }
+        }
+        for (String address : List.copyOf(visited)) {
+            if (!address.contains("ID")) {
+                sendAll(page, address, true);
+            }
+        }
+        page.navigate("/account");
+        page.navigate("/signin");
+
+        assertThat(troubles).isEmpty();
+        assertThat(sent).as(String.join("\n", sent)).hasSizeGreaterThan(40);
+    }
+
+    private static String address(String url) {
+        return URI.create(url).getPath();
+    }
+
+    /** Sends each form of a page that was not sent yet; what takes away or ends waits for the second round. */
+    private void sendAll(Page page, String address, boolean ending) {
+        go(page, address);
+        for (Object link : (List<?>)
+                page.evaluate(
+                        "[...document.querySelectorAll('a[href^=\"/\"]:not([download])')].map((a) => a.getAttribute('href'))")) {
+            if (!link.toString().matches(".*(export|\\.pdf|\\.zip).*")) {
+                pages.add(link.toString());
+            }
+        }
+        int forms = ((Number) page.evaluate("document.forms.length")).intValue();
+        for (int i = 0; i < forms; i++) {
+            Map<?, ?> form = (Map<?, ?>) page.evaluate("""
+                    (i) => {
+                      const form = document.forms[i];
+                      const kind = form?.querySelector('input[type=hidden][name=kind]')?.value ?? '';
+                      return form ? { path: new URL(form.action).pathname, method: form.method, kind } : { path: '' };
+                    }""", i);
+            String path = form.get("path").toString();
+            if (path.isEmpty()) {
+                continue;
+            }
+            String signature = form.get("method") + " " + path.replaceAll(ID, "ID") + " " + form.get("kind");
+            boolean ends = path.matches(
+                            ".*(signout|/delete|/leave|/sign-out-everywhere|/remove|/give-up|/withdraw|/archive|/password)")
+                    || Set.of("finished", "given-up").contains(form.get("kind"));
+            boolean endsSession = path.matches(".*(signout|/delete|/leave|/sign-out-everywhere|/password)")
+                    && path.startsWith("/account");
+            if (endsSession
+                    || Set.of("/signout", "/demo", "/signin", "/signup").contains(path)
+                    || sent.contains(signature)
+                    || ends && !ending && sent.size() < 40) {
+                continue;
+            }
+            sent.add(signature);
+            fill(page, i, path.endsWith("/weigh") ? "boiled-off" : String.valueOf(form.get("kind")));
+            if (path.endsWith("/end")) {
+                RunningApplication.clock().pass(Duration.ofMinutes(10));
+            }
+            submit(page, i);
+            pages.add(page.url().replace(RunningApplication.address(), ""));
+            go(page, address);
+            // What was sent may have changed the page: it is looked through anew.
+            forms = ((Number) page.evaluate("document.forms.length")).intValue();
+            i = -1;
+        }
+    }
+
+    private static void go(Page page, String address) {
+        Page.NavigateOptions early = new Page.NavigateOptions().setWaitUntil(WaitUntilState.DOMCONTENTLOADED);
+        try {
+            page.navigate(address, early);
+        } catch (PlaywrightException interrupted) {
+            // A page that a script was just leaving for has come in between.
+            page.waitForTimeout(500);
+            page.navigate(address, early);
+        }
+    }
+
+    private static void fill(Page page, int form, String kind) {
+        Map<String, String> typed = new LinkedHashMap<>(TYPED);
+        if (kind.equals("boiled-off")) {
+            typed.put("weight", "2860");
+        }
+        typed.put("value", VALUES.getOrDefault(kind, "5"));
+        page.evaluate("""
+                ([i, typed]) => {
+                  for (const field of document.forms[i].elements) {
+                    if (field.type === 'hidden' || field.type === 'submit' || field.type === 'file' || field.type === 'button') continue;
+                    if (field.tagName === 'SELECT') {
+                      if (!field.value) field.value = [...field.options].map((o) => o.value).find((v) => v) ?? '';
+                    } else if (field.type === 'range' || field.type === 'checkbox' || field.type === 'radio') continue;
+                    else if (field.name in typed) field.value = typed[field.name];
+                    else if (!field.value && field.inputMode) field.value = '5';
+                  }
+                }""", List.of(form, typed));
+        String files = "form:nth-of-type(n) input[type=file]";
+        boolean takesFile = (Boolean)
+                page.evaluate("(i) => !!document.forms[i].querySelector('input[type=file][name=photo]')", form);
+        if (takesFile) {
+            page.locator(files).first().setInputFiles(new FilePayload("sauce.jpg", "image/jpeg", picture()));
+        }
+    }
+
+    private static void submit(Page page, int form) {
+        page.evaluate("""
+                (i) => {
+                  const form = document.forms[i];
+                  const button = form.querySelector('button[type=submit], button:not([type])');
+                  form.requestSubmit(button ?? undefined);
+                }""", form);
+        // A form that is sent by a script answers in its page; one that is not leads on.
+        page.waitForTimeout(200);
+        page.waitForLoadState(LoadState.DOMCONTENTLOADED);
+    }
+
+    private static byte[] picture() {
+        try {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(new BufferedImage(64, 48, BufferedImage.TYPE_INT_RGB), "jpg", out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
