@@ -77,8 +77,28 @@ export class LineEditor {
     figure.className = 'figure';
     const detail = document.createElement('div');
     detail.className = 'detail';
-    row.append(grip, field, figure, detail);
+    const marks = document.createElement('span');
+    marks.className = 'unread-words';
+    marks.setAttribute('aria-hidden', 'true');
+    field.addEventListener('scroll', () => (marks.scrollLeft = field.scrollLeft));
+    row.append(grip, field, marks, figure, detail);
     return row;
+  }
+
+  /** Draws a line under the words that are not understood, where they stand. @param {HTMLElement} row @param {string} where */
+  mark(row, where) {
+    const text = this.field(row).value;
+    const marks = /** @type {HTMLElement} */ (row.querySelector('.unread-words'));
+    const pieces = [];
+    let from = 0;
+    for (const [start, end] of where.split(' ').filter(Boolean).map((pair) => pair.split('-').map(Number))) {
+      const unread = document.createElement('i');
+      unread.textContent = text.slice(start, end);
+      pieces.push(text.slice(from, start), unread);
+      from = end;
+    }
+    marks.replaceChildren(...pieces);
+    marks.scrollLeft = this.field(row).scrollLeft;
   }
 
   number() {
@@ -106,6 +126,8 @@ export class LineEditor {
   }
 
   edited() {
+    const row = document.activeElement?.closest('.line-row');
+    if (row) this.mark(/** @type {HTMLElement} */ (row), '');
     const last = this.rows().at(-1);
     if (last && this.field(last).value.trim()) {
       this.root.appendChild(this.row(''));
@@ -289,6 +311,7 @@ export class LineEditor {
       row.dataset.kind = note?.dataset.kind ?? '';
       row.dataset.stage = note?.dataset.stage ?? '';
       row.classList.toggle('open', note?.classList.contains('open') ?? false);
+      this.mark(row, note?.dataset.marks ?? '');
       row.querySelector('.figure').textContent = note?.querySelector('.figure').textContent ?? '';
       const detail = row.querySelector('.detail');
       // What is being typed into a note stays under the fingers.

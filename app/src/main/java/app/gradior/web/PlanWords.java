@@ -7,6 +7,11 @@ import app.gradior.plan.Routes;
 import app.gradior.plan.StarchChoice;
 import app.gradior.plan.Target;
 import app.gradior.plan.Wish;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Lid;
+import app.gradior.web.plan.PlanForm;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -142,6 +147,24 @@ public class PlanWords {
     }
 
     /** Why a route does not lead there. */
+    /** Where the sauce's own text wants another surface or lid than the plan has; null if it does not. */
+    public String saidOtherwise(Optional<Activity> saidActivity, Optional<Lid> saidLid, Activity activity, Lid lid) {
+        List<String> said = new ArrayList<>();
+        List<String> planned = new ArrayList<>();
+        if (saidActivity.filter(other -> other != activity).isPresent()) {
+            said.add(saidActivity.get().label());
+            planned.add(activity.label());
+        }
+        if (saidLid.filter(other -> !other.equals(lid)).isPresent()) {
+            said.add("lid " + PlanForm.keyOf(saidLid.get()));
+            planned.add("lid " + PlanForm.keyOf(lid));
+        }
+        return said.isEmpty()
+                ? null
+                : "The sauce's own text says: " + String.join(", ", said) + ". This plan: " + String.join(", ", planned)
+                        + ", as you chose.";
+    }
+
     public String missed(Route route) {
         OutOfReach why = route.missed().orElseThrow();
         boolean slurry = route.kind() == Route.Kind.SLURRY || route.kind() == Route.Kind.REDUCE_THEN_SLURRY;

@@ -22,6 +22,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -32,6 +33,16 @@ import org.junit.jupiter.api.extension.ExtendWith;
  */
 @ExtendWith(RunningApplication.class)
 class EveryFormTest {
+    /** Forms that end or begin a session: sent when all others were. */
+    private static final Set<String> LAST = Set.of(
+            "/signout",
+            "/demo",
+            "/signin",
+            "/signup",
+            "/account/password",
+            "/account/sign-out-everywhere",
+            "/account/delete");
+
     private static final String ID = "[0-9a-f]{8}-[0-9a-f-]{27}";
 
     /** What is typed into fields of these names; any other gets a plain number. */
@@ -74,9 +85,11 @@ class EveryFormTest {
             Map.of("weighed", "2650", "added", "100 ml water", "finished", "600", "wanted", "45", "temperature", "95");
 
     private final Set<String> visited = new LinkedHashSet<>();
+    private final Set<String> seen = new LinkedHashSet<>();
     private final Deque<String> pages = new ArrayDeque<>();
     private final Set<String> sent = new LinkedHashSet<>();
     private final List<String> troubles = new ArrayList<>();
+    private final AtomicInteger underWay = new AtomicInteger();
 
     @Test
     void everyFormOfANewKitchenIsSentToItsEnd() {
@@ -89,6 +102,9 @@ class EveryFormTest {
                         + answer.request().postData());
             }
         });
+        page.onRequest(request -> underWay.addAndGet(request.method().equals("POST") ? 1 : 0));
+        page.onRequestFinished(request -> underWay.addAndGet(request.method().equals("POST") ? -1 : 0));
+        page.onRequestFailed(request -> underWay.addAndGet(request.method().equals("POST") ? -1 : 0));
         page.onPageError(error -> troubles.add("script: " + error));
         page.onDialog(dialog -> dialog.accept());
         // One pass makes things, the next ones find the forms that these have.
@@ -98,20 +114,54 @@ class EveryFormTest {
             while (!pages.isEmpty()) {
                 String address = pages.remove();
                 if (visited.add(address.replaceAll(ID, "ID").replaceAll("[?#].*", ""))) {
+                    seen.add(address);
                     sendAll(page, address, false);
                 }
             }
         }
-        for (String address : List.copyOf(visited)) {
-            if (!address.contains("ID")) {
-                sendAll(page, address, true);
-            }
+        for (String address : List.copyOf(seen)) {
+            sendAll(page, address, true);
         }
-        page.navigate("/account");
-        page.navigate("/signin");
+        endTheSession(page);
 
         assertThat(troubles).isEmpty();
         assertThat(sent).as(String.join("\n", sent)).hasSizeGreaterThan(40);
+    }
+
+    /** What ends a session comes last, each from a session of its own. */
+    private void endTheSession(Page page) {
+        sendOne(page, "/account", "/account/password", Map.of());
+        assertThat(page.locator(".news").textContent()).contains("Your password is changed");
+        sendOne(page, "/account", "/account/sign-out-everywhere", Map.of());
+        page.waitForURL("**/signin*");
+        sendOne(page, "/signin", "/signin", Map.of("username", "form-filler"));
+        page.waitForURL(RunningApplication.address() + "/");
+        sendOne(page, "/account", "/signout", Map.of());
+        page.waitForURL("**/signin*");
+        sendOne(page, "/signin", "/demo", Map.of());
+        page.waitForURL(RunningApplication.address() + "/");
+        sendOne(page, "/", "/signout", Map.of());
+        page.waitForURL("**/signin*");
+        sendOne(page, "/signup", "/signup", Map.of("name", "form-filler-too", "kitchen", "Another kitchen"));
+        page.waitForURL(RunningApplication.address() + "/");
+        page.evaluate("fetch('/kitchen/everything.zip').then((answer) => answer.blob()).then((zip) => zip.size)");
+        sendOne(page, "/account", "/account/delete", Map.of());
+        page.waitForURL("**/signin*");
+    }
+
+    private void sendOne(Page page, String from, String path, Map<String, String> typed) {
+        go(page, from);
+        int form = ((Number) page.evaluate(
+                        "(path) => [...document.forms].findIndex((form) => new URL(form.action).pathname === path)",
+                        path))
+                .intValue();
+        assertThat(form).as(path + " on " + from).isNotNegative();
+        fill(page, form, "");
+        page.evaluate(
+                "([i, typed]) => Object.entries(typed).forEach(([name, value]) => (document.forms[i].elements[name].value = value))",
+                List.of(form, typed));
+        submit(page, form);
+        sent.add("post " + path + " ");
     }
 
     private static String address(String url) {
@@ -141,15 +191,9 @@ class EveryFormTest {
                 continue;
             }
             String signature = form.get("method") + " " + path.replaceAll(ID, "ID") + " " + form.get("kind");
-            boolean ends = path.matches(
-                            ".*(signout|/delete|/leave|/sign-out-everywhere|/remove|/give-up|/withdraw|/archive|/password)")
+            boolean ends = path.matches(".*(/delete|/leave|/remove|/give-up|/withdraw|/archive)")
                     || Set.of("finished", "given-up").contains(form.get("kind"));
-            boolean endsSession = path.matches(".*(signout|/delete|/leave|/sign-out-everywhere|/password)")
-                    && path.startsWith("/account");
-            if (endsSession
-                    || Set.of("/signout", "/demo", "/signin", "/signup").contains(path)
-                    || sent.contains(signature)
-                    || ends && !ending && sent.size() < 40) {
+            if (LAST.contains(path) || sent.contains(signature) || ends && !ending) {
                 continue;
             }
             sent.add(signature);
@@ -202,15 +246,20 @@ class EveryFormTest {
         }
     }
 
-    private static void submit(Page page, int form) {
+    private void submit(Page page, int form) {
         page.evaluate("""
                 (i) => {
                   const form = document.forms[i];
                   const button = form.querySelector('button[type=submit], button:not([type])');
                   form.requestSubmit(button ?? undefined);
                 }""", form);
-        // A form that is sent by a script answers in its page; one that is not leads on.
-        page.waitForTimeout(200);
+        // A form that is sent by a script answers in its page; one that is not leads on. What was sent is waited for:
+        // who
+        // leaves before a new password is answered leaves with the session of the old one.
+        page.waitForTimeout(40);
+        for (int waits = 0; underWay.get() > 0 && waits < 400; waits++) {
+            page.waitForTimeout(25);
+        }
         page.waitForLoadState(LoadState.DOMCONTENTLOADED);
     }
 

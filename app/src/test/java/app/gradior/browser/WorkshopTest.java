@@ -85,7 +85,7 @@ class WorkshopTest {
     void whatIsNotUnderstoodIsMarkedWithChoices() {
         Page page = Kitchens.open("typist", 1280, 800);
         page.navigate("/sauces/new");
-        write(page, "400 g blackcurants", "500 ml stock", "-1 g salt", "juice and zest of 1 lemon", "5 g moonbeams");
+        write(page, "400 g blackcurants", "500 ml stock", "-1 g salt", "200 ml double cream, zork", "5 g moonbeams");
 
         assertThat(page.locator(".line-row.open")).hasCount(5);
         assertThat(row(page, 0)).containsText("“blackcurant” is");
@@ -93,11 +93,13 @@ class WorkshopTest {
         row(page, 1).getByText("Vegetable stock").click();
         assertThat(row(page, 1)).not().hasClass(java.util.regex.Pattern.compile(".*\\bopen\\b.*"));
         assertThat(row(page, 2)).containsText("more than nought");
+        assertThat(row(page, 3).locator(".unread-words i")).hasText("zork");
+        assertThat(row(page, 3)).containsText("“zork” is not understood and not counted");
         line(page, 3).click();
         page.keyboard().press("Alt+1");
-        assertThat(line(page, 3)).hasValue("Zest of 1 lemon");
-        assertThat(line(page, 4)).hasValue("Juice of 1 lemon");
-        assertThat(row(page, 5)).containsText("not a food known here");
+        assertThat(line(page, 3)).hasValue("200 ml double cream # zork");
+        assertThat(row(page, 3).locator(".unread-words i")).hasCount(0);
+        assertThat(row(page, 4)).containsText("not a food known here");
 
         button(page, "Keep it").click();
         assertThat(page.locator("#name-wrong")).containsText("Give the sauce a name.");

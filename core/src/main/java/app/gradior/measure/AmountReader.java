@@ -95,6 +95,11 @@ final class AmountReader {
         this.at = from;
     }
 
+    /** Whether a word says how full a measure is, or how large a vague one. */
+    static boolean isForm(String word) {
+        return FORMS.containsKey(word) || SIZES.containsKey(word);
+    }
+
     /** The amount that begins at a word; empty if none does. */
     static Optional<AmountReader> at(Words words, int from, Measures measures) {
         AmountReader reader = new AmountReader(words, measures, from);
@@ -327,7 +332,13 @@ final class AmountReader {
             if (next.isEmpty()) {
                 return;
             }
-            more.add(next.get());
+            // "1 lb 4 oz" is a sum; "1 cup 240 g" says the same twice.
+            boolean again =
+                    !joined && unit.get().isVolume() != next.get().unit().isVolume();
+            (again ? sameAgain : more).add(next.get());
+            if (again && !next.get().unit().isVolume()) {
+                exactly = next;
+            }
             at = from + partWords(from);
         }
     }
@@ -353,7 +364,7 @@ final class AmountReader {
 
     /** A number with its unit at a word. */
     private Optional<Part> part(int from) {
-        return Quantities.at(words, from).flatMap(q -> {
+        return Quantities.at(words, from).filter(q -> q.low() >= 0).flatMap(q -> {
             int next = from + q.words();
             return unitAt(words.plain(next).equals("-") ? next + 1 : next).map(u -> new Part(q.middle(), u.unit()));
         });
@@ -375,6 +386,45 @@ final class AmountReader {
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether a word of the amount is one that was read: a number, a unit, or what joins them. */
+    boolean isRead(int index) {
+        String word = words.plain(index);
+        boolean joins = Set.of(
+                        "of",
+                        "x",
+                        "and",
+                        "plus",
+                        "+",
+                        "&",
+                        "to",
+                        "taste",
+                        "or",
+                        "each",
+                        "as",
+                        "needed",
+                        "required",
+                        "if",
+                        "for",
+                        "season",
+                        "frying",
+                        "piece",
+                        "a",
+                        "the")
+                .contains(word);
+        boolean measure = VagueMeasure.of(word).isPresent()
+                || FEW.containsKey(word)
+                || ABOUT.contains(word)
+                || CENTIMETRES.containsKey(word)
+                || word.startsWith("thumb")
+                || isForm(word);
+        boolean unit = false;
+        for (int from = Math.max(0, index - 2); from <= index && !unit; from++) {
+            unit = unitAt(from).filter(u -> u.count() > 0).isPresent()
+                    && from + (int) unitAt(from).get().count() > index;
+        }
+        return joins || measure || unit || Quantities.at(words, index).isPresent();
     }
 
     /** The first word after the amount. */

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Finds the food that a cook's words mean. */
@@ -32,7 +33,10 @@ public final class FoodNames {
     private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(MOST_SLIPS);
 
     /** Words that say how a food is cut, kept or chosen, and change neither which food it is nor its weight. */
-    private static final Set<String> BY_THE_WAY = KitchenWords.byTheWay();
+    private static final Set<String> BY_THE_WAY = KitchenWords.list("by-the-way.txt");
+
+    /** Words of remarks behind a food that change nothing in the pot. */
+    private static final Set<String> REMARKS = KitchenWords.list("remarks.txt");
 
     private static final List<KitchenWords.Generic> GENERICS = KitchenWords.generics();
 
@@ -42,6 +46,19 @@ public final class FoodNames {
 
     private static final Set<String> PIECES =
             Set.of("stick", "stalk", "rib", "bulb", "thumb", "knob", "sprig", "clove");
+
+    static boolean isPackOrPiece(String token) {
+        return PACKS.contains(token) || PIECES.contains(token);
+    }
+
+    static boolean isByTheWay(String token) {
+        return BY_THE_WAY.contains(token);
+    }
+
+    /** Whether a word only says what a line is for, or the like. */
+    static boolean isRemark(String token) {
+        return REMARKS.contains(token);
+    }
 
     static boolean isPack(String word) {
         return PACKS.contains(word)
@@ -129,6 +146,7 @@ public final class FoodNames {
      * A food found in a line.
      *
      * @param unit the piece or pack the line counts it in, if one of its own is named
+     * @param named the words that name it
      * @param unexplained words that the food does not account for
      * @param others further foods that may be meant, if it is not certain
      * @param settled whether the kitchen itself said which
@@ -136,11 +154,18 @@ public final class FoodNames {
     record Found(
             Ingredient ingredient,
             Optional<Ingredient.Piece> unit,
+            List<String> named,
             List<String> unexplained,
             List<Ingredient> others,
             boolean settled) {
         Found withoutUnexplained() {
-            return new Found(ingredient, unit, List.of(), others, settled);
+            return new Found(ingredient, unit, named, List.of(), others, settled);
+        }
+
+        boolean isUnitWord(String token) {
+            return Stream.of(ingredient.piece(), ingredient.pack())
+                    .flatMap(Optional::stream)
+                    .anyMatch(piece -> wordsOf(piece).contains(token));
         }
 
         boolean certain() {
@@ -157,7 +182,8 @@ public final class FoodNames {
                 habits.food(tokens).or(() -> habits.food(telling)).flatMap(table::find);
         if (habit.isPresent()) {
             Found found = account(habit.get(), tokens, 0, tokens.size());
-            return Optional.of(new Found(found.ingredient(), unitIn(habit.get(), tokens), List.of(), List.of(), true));
+            return Optional.of(
+                    new Found(found.ingredient(), unitIn(habit.get(), tokens), tokens, List.of(), List.of(), true));
         }
         Match best = longest(tokens);
         // "2 tins tomatoes" are canned ones.
@@ -169,10 +195,7 @@ public final class FoodNames {
             Match other = longest(prefixed("canned", canned));
             if (other != null && other.name().startsWith("canned ")) {
                 best = new Match(
-                        account(other.found().ingredient(), tokens, 0, 0).withoutUnexplained(),
-                        other.name(),
-                        0,
-                        tokens.size());
+                        account(other.found().ingredient(), tokens, 0, tokens.size()), other.name(), 0, tokens.size());
             }
         }
         if (best == null || !best.found().unexplained().isEmpty()) {
@@ -182,6 +205,11 @@ public final class FoodNames {
             }
         }
         return Optional.ofNullable(best).map(b -> generic(b, tokens, how, habits));
+    }
+
+    /** Whether these words are a name of a food. */
+    boolean isName(String words) {
+        return byName.containsKey(joined(words));
     }
 
     /** Whether a name of a food stands among the words. */
@@ -246,7 +274,7 @@ public final class FoodNames {
         }
         meant.remove(ingredient);
         Found counted = account(ingredient, tokens, match.from(), match.length());
-        return new Found(ingredient, counted.unit(), counted.unexplained(), meant, settled);
+        return new Found(ingredient, counted.unit(), counted.named(), counted.unexplained(), meant, settled);
     }
 
     /** A name that only a slip or two keeps from being the words. */
@@ -280,8 +308,13 @@ public final class FoodNames {
             others.add(best.found().ingredient());
         }
         others.remove(nearest.get(0));
-        return Optional.of(
-                new Found(nearest.get(0), unitIn(nearest.get(0), telling), List.of(words), List.copyOf(others), false));
+        return Optional.of(new Found(
+                nearest.get(0),
+                unitIn(nearest.get(0), telling),
+                List.of(),
+                List.of(words),
+                List.copyOf(others),
+                false));
     }
 
     /** A slip spoils two pairs at most, so that a name further off need not be measured letter by letter. */
@@ -314,7 +347,7 @@ public final class FoodNames {
                 unexplained.add(token);
             }
         }
-        return new Found(ingredient, unit, unexplained, List.of(), false);
+        return new Found(ingredient, unit, tokens.subList(from, from + length), unexplained, List.of(), false);
     }
 
     private static boolean isNumber(String token) {

@@ -37,9 +37,9 @@ final class KitchenWords {
         }
     }
 
-    /** Words that say how a food is cut, kept or chosen, and change neither which food it is nor its weight. */
-    static Set<String> byTheWay() {
-        try (BufferedReader lines = new BufferedReader(open("by-the-way.txt"))) {
+    /** The words of a list, in small letters and in the singular, one to a line. */
+    static Set<String> list(String resource) {
+        try (BufferedReader lines = new BufferedReader(open(resource))) {
             return lines.lines().collect(Collectors.toUnmodifiableSet());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

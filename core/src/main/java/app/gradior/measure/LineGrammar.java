@@ -7,11 +7,10 @@ import app.gradior.measure.FoodNames.Measured;
 import app.gradior.measure.ReadLine.Heading;
 import app.gradior.measure.ReadLine.Remark;
 import app.gradior.measure.ReadLine.Serves;
+import app.gradior.measure.ReadLine.Several;
 import app.gradior.measure.ReadLine.Unclear;
 import app.gradior.measure.ReadLine.Understood;
 import app.gradior.quantity.Mass;
-import java.math.BigDecimal;
-import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -20,11 +19,15 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads ingredient lines as cooks write them, by the grammar of this package, with a kitchen's foods and habits. */
 public final class LineGrammar {
     /** What one line may bring: more than any home pot holds. */
     private static final Mass MOST = Mass.ofKilograms(300);
+
+    private static final String TOO_MUCH = "That is more than 300 kg: check the amount and its unit.";
 
     /** Of pinches, splashes and the like. */
     private static final double MOST_VAGUE = 1000;
@@ -42,7 +45,8 @@ public final class LineGrammar {
             KitchenUnit.METRIC_TABLESPOON);
 
     /** Words that end the food: what follows says what it is for. */
-    private static final Set<String> FOOD_ENDS = Set.of("for", "until", "per", "such", "e.g", "eg", "then", "divided");
+    private static final Set<String> FOOD_ENDS = Set.of(
+            "for", "until", "per", "such", "e.g", "eg", "then", "divided", "made", "mixed", "dissolved", "slaked");
 
     private static final Set<String> JOINS = Set.of("with", "in", "and", "plus", "+", "&");
 
@@ -89,7 +93,19 @@ public final class LineGrammar {
         if (line.endsWith(":")) {
             return new Heading(typed, line.substring(0, line.length() - 1).strip());
         }
-        Words words = withoutBullet(Words.of(typed));
+        Words whole = Words.of(typed);
+        int remark = remarkFrom(whole);
+        Words words = body(whole);
+        if (words.isEmpty()) {
+            return new Remark(typed);
+        }
+        ReadLine read = read(typed, words);
+        List<LinePart> before = Accounting.remark(whole.until(remark - words.size()));
+        List<LinePart> behind = Accounting.remark(whole.from(remark));
+        return read.between(before, behind);
+    }
+
+    private ReadLine read(String typed, Words words) {
         Optional<ReadLine> serves = serves(typed, words);
         if (serves.isPresent()) {
             return serves.get();
@@ -100,6 +116,21 @@ public final class LineGrammar {
                     typed, words, 0, amount.get(), words.from(amount.get().next()));
         }
         return amountInside(typed, words).or(() -> amountBehind(typed, words)).orElseGet(() -> unsaid(typed, words));
+    }
+
+    /** Where a remark for the cook's own eyes begins behind a line: "2 onions # the red ones". */
+    private static int remarkFrom(Words words) {
+        for (int i = 1; i < words.size(); i++) {
+            if (words.get(i).startsWith("#")) {
+                return i;
+            }
+        }
+        return words.size();
+    }
+
+    /** A line without bullet and remark. */
+    private static Words body(Words whole) {
+        return withoutBullet(whole.until(remarkFrom(whole)));
     }
 
     /** Lists come with bullets, boxes and numbers. */
@@ -145,12 +176,9 @@ public final class LineGrammar {
         Words rest = words.from(inside.get().next());
         if (of == 3 && (words.plain(1).equals("and") || words.plain(1).equals("&"))) {
             String whole = words.from(4).typed();
-            return Optional.of(new Unclear(
+            return Optional.of(several(
                     typed,
-                    "These are two things: write each on a line of its own.",
-                    List.of(),
-                    List.of(capital(words.plain(2)) + " of " + whole + "\n" + capital(words.plain(0)) + " of "
-                            + whole)));
+                    List.of(capital(words.plain(2)) + " of " + whole, capital(words.plain(0)) + " of " + whole)));
         }
         String food = foodWords(rest) + " " + words.plain(of - 1);
         return Optional.of(weighed(typed, words, of + 1, inside.get(), food, rest));
@@ -197,7 +225,7 @@ public final class LineGrammar {
     /** A food with no amount: one of it if it is counted, a taste of what seasons; else the cook has to say. */
     private ReadLine unsaid(String typed, Words words) {
         String food = foodWords(words);
-        Optional<ReadLine> two = two(typed, words);
+        Optional<ReadLine> two = two(typed, words, "");
         if (two.isPresent()) {
             return two.get();
         }
@@ -224,48 +252,126 @@ public final class LineGrammar {
                 new Amount(Amount.Kind.UNSAID, words.start(0), words.start(0), words.start(0), 1, 1, Optional.empty());
         VagueMeasure measure = seasons ? VagueMeasure.TASTE : null;
         Mass one = measure == null ? ingredient.piece().get().mass() : measure.guess(ingredient);
-        return vague(typed, amount, found.get(), food, measure == null ? "unsaid" : measure.word(), one, 1);
+        return vague(
+                typed,
+                amount,
+                found.get(),
+                food,
+                measure == null ? "unsaid" : measure.word(),
+                one,
+                1,
+                new Accounting(words).rest(found.get(), food, names));
     }
 
-    /** "Salt and pepper": two foods on one line. */
-    private Optional<ReadLine> two(String typed, Words words) {
-        for (int i = 1; i + 1 < words.size(); i++) {
-            if (words.plain(i).equals("and") || words.plain(i).equals("&")) {
-                String first = words.until(i).typed();
-                String second = words.from(i + 1).typed();
-                if (isFood(foodWords(words.until(i))) && isFood(foodWords(words.from(i + 1)))) {
-                    return Optional.of(new Unclear(
-                            typed,
-                            "These are two foods: write each on a line of its own.",
-                            List.of(),
-                            List.of(first + "\n" + second)));
-                }
-            }
+    /** "Salt and pepper", "pinch of salt and pepper, to taste": several foods on one line, each with its usual amount. */
+    private Optional<ReadLine> two(String typed, Words words, String amount) {
+        int end = 0;
+        while (end < words.size() && !(endsFood(words, end) && !words.plain(end).equals(","))) {
+            end++;
         }
-        return Optional.empty();
+        List<String> lines = new ArrayList<>();
+        int from = 0;
+        for (int i = 0; i <= end; i++) {
+            boolean joins = i < end && Set.of("and", "&", "+", ",", "plus").contains(words.plain(i));
+            if (!joins && i < end) {
+                continue;
+            }
+            Words one = words.until(i).from(from);
+            if (!one.isEmpty()) {
+                if (foodWords(one).isBlank() || !isFood(foodWords(one))) {
+                    return Optional.empty();
+                }
+                lines.add((amount + " " + one.typed()).strip());
+            }
+            from = i + 1;
+        }
+        return lines.size() > 1 ? Optional.of(several(typed, lines)) : Optional.empty();
     }
 
-    /** "1 tbsp corn starch in 2 tbsp water": a second amount on the line. */
+    /** The line as several lines of one food each; if one of these can't be read, they are offered. */
+    private ReadLine several(String typed, List<String> lines) {
+        List<Understood> foods = new ArrayList<>();
+        boolean each = true;
+        for (String line : lines) {
+            List<Understood> read = readQuietly(line).foods();
+            each &= !read.isEmpty();
+            foods.addAll(read);
+        }
+        if (!each) {
+            return new Unclear(
+                    typed,
+                    "These are several things: write each on a line of its own.",
+                    List.of(),
+                    List.of(String.join("\n", lines)));
+        }
+        return new Several(typed, foods, Accounting.ofSeveral(body(Words.of(typed)), foods));
+    }
+
+    /** "1 tbsp corn starch in 2 tbsp water", "1 stock cube made up to 500 ml": a second amount on the line. */
     private Optional<ReadLine> withMore(String typed, Words rest) {
         for (int i = 1; i + 1 < rest.size(); i++) {
-            if (JOINS.contains(rest.plain(i))) {
-                Optional<AmountReader> second = AmountReader.at(rest, i + 1, habits.measures());
-                if (second.isPresent()
-                        && second.get().measured()
-                        && second.get().next() < rest.size()
-                        && !FOR_LATER.contains(rest.plain(second.get().next()))) {
-                    int end = rest.end(rest.plain(i - 1).startsWith("mixed") ? i - 2 : i - 1);
-                    return Optional.of(new Unclear(
-                            typed,
-                            "These are two things: write each on a line of its own.",
-                            List.of(),
-                            List.of(typed.substring(0, end).strip() + "\n"
-                                    + rest.from(i + 1).typed())));
-                }
+            boolean madeUp = rest.plain(i).equals("to") && rest.plain(i - 1).equals("up");
+            if (!madeUp && !JOINS.contains(rest.plain(i))) {
+                continue;
             }
+            Optional<AmountReader> second = AmountReader.at(rest, i + 1, habits.measures());
+            if (second.isEmpty()
+                    || !second.get().measured()
+                    || second.get().centimetres().isPresent()) {
+                continue;
+            }
+            int next = second.get().next();
+            boolean ofNothing = next >= rest.size() || rest.get(next).equals(")");
+            if (ofNothing && !madeUp || !ofNothing && FOR_LATER.contains(rest.plain(next))) {
+                continue;
+            }
+            int end = i;
+            while (end > 1 && TURNED_INTO.contains(rest.plain(end - 1))) {
+                end--;
+            }
+            String first = typed.substring(0, rest.end(end - 1)).strip();
+            String more = rest.from(i + 1).typed() + (ofNothing ? " water" : "");
+            return Optional.of(
+                    several(typed, List.of(first, more.replaceAll("[()]", " ").strip())));
         }
         return Optional.empty();
     }
+
+    /** Words between a food and what it is stirred into. */
+    private static final Set<String> TURNED_INTO =
+            Set.of("mixed", "dissolved", "made", "up", "slaked", "stirred", "whisked", "blended", "together", "(", ",");
+
+    /**
+     * A food that a text names.
+     *
+     * @param words as the text has it
+     * @param keys the foods it may mean
+     */
+    public record NamedFood(String words, List<String> keys) {}
+
+    /** The foods that a text names, in order; words that tell no food are passed over. */
+    public List<NamedFood> namesIn(String text) {
+        Words words = Words.of(text);
+        List<NamedFood> named = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            for (int length = Math.min(MOST_NAME_WORDS, words.size() - i); length > 0; length--) {
+                String name = words.until(i + length).from(i).typed();
+                if (names.isName(name)) {
+                    names.find(name, Measured.OTHER, habits)
+                            .ifPresent(found -> named.add(new NamedFood(
+                                    name,
+                                    Stream.concat(Stream.of(found.ingredient()), found.others().stream())
+                                            .map(Ingredient::key)
+                                            .toList())));
+                    i += length - 1;
+                    break;
+                }
+            }
+        }
+        return named;
+    }
+
+    private static final int MOST_NAME_WORDS = 4;
 
     private boolean isFood(String words) {
         return names.find(words, Measured.OTHER, habits)
@@ -289,6 +395,10 @@ public final class LineGrammar {
     }
 
     private ReadLine weighed(String typed, Words words, int from, AmountReader amount, String food, Words rest) {
+        Optional<ReadLine> peelAndJuice = amount.measured() ? Optional.empty() : peelAndJuice(typed, words, from, rest);
+        if (peelAndJuice.isPresent()) {
+            return peelAndJuice.get();
+        }
         Optional<Found> found = alternatives(rest, food, amount).or(() -> names.find(food, how(amount), habits));
         if (found.isEmpty()) {
             return new Unclear(
@@ -299,14 +409,17 @@ public final class LineGrammar {
                     List.of());
         }
         if (amount.vague().isPresent() || amount.few().isPresent()) {
-            Optional<ReadLine> two = two(typed, rest);
+            Optional<ReadLine> two = two(typed, rest, typed.substring(words.start(from), words.end(amount.next() - 1)));
             if (two.isPresent()) {
-                return unclear(typed, "These are two foods: write each on a line of its own, with its amount.");
+                return two.get();
             }
         }
         Ingredient ingredient = found.get().ingredient();
         List<String> assumptions = new ArrayList<>();
         Optional<Double> weight = stated(words, amount, ingredient);
+        if (amount.vague().isPresent() && weight.filter(w -> w > MOST.grams()).isPresent()) {
+            return unclear(typed, TOO_MUCH);
+        }
         if (amount.vague().isPresent() && weight.isPresent()) {
             return understood(
                     typed,
@@ -315,7 +428,8 @@ public final class LineGrammar {
                     food,
                     Mass.ofGrams(weight.get()),
                     assumptions,
-                    List.of());
+                    List.of(),
+                    parts(words, from, amount, found.get(), food));
         }
         if (amount.vague().isPresent()) {
             VagueMeasure measure = amount.vague().get();
@@ -330,7 +444,8 @@ public final class LineGrammar {
                     food,
                     measure.word(),
                     measure.guess(ingredient),
-                    count);
+                    count,
+                    parts(words, from, amount, found.get(), food));
         }
         Optional<ReadLine> unread = unread(typed, words, amount);
         if (unread.isPresent()) {
@@ -357,8 +472,11 @@ public final class LineGrammar {
                     List.of(ingredient),
                     List.of());
         }
+        if (!(grams.get() >= 0)) {
+            return unclear(typed, "An amount must not be less than nothing: write how much goes in.");
+        }
         if (!(grams.get() <= MOST.grams())) {
-            return unclear(typed, "That is more than 300 kg: check the amount and its unit.");
+            return unclear(typed, TOO_MUCH);
         }
         if (amount.few().isPresent()) {
             return vague(
@@ -368,12 +486,20 @@ public final class LineGrammar {
                     food,
                     amount.few().get(),
                     Mass.ofGrams(grams.get()),
-                    1);
+                    1,
+                    parts(words, from, amount, found.get(), food));
         }
-        if (amount.quantity().high() > amount.quantity().low()) {
+        double drained = drained(words, amount, found.get());
+        if (drained < 1) {
+            grams = grams.map(g -> g * drained);
+            assumptions.add("drained: " + Math.round(100 * drained) + " % of what the pack holds");
+        }
+        boolean ranges = amount.quantity().high() > amount.quantity().low();
+        if (ranges && !(guessed && stated.isPresent())) {
             assumptions.add("the middle of the range");
         }
-        boolean composed = !amount.more().isEmpty()
+        boolean composed = guessed && stated.isPresent()
+                || !amount.more().isEmpty()
                 || amount.exactly().isPresent()
                 || amount.centimetres().isPresent();
         Amount.Kind kind = composed
@@ -386,7 +512,70 @@ public final class LineGrammar {
                 food,
                 Mass.ofGrams(grams.get()),
                 assumptions,
-                List.of());
+                List.of(),
+                parts(words, from, amount, found.get(), food));
+    }
+
+    /** What each word of a line was taken for. */
+    private List<LinePart> parts(Words words, int from, AmountReader amount, Found found, String food) {
+        Accounting accounting = new Accounting(words).amount(from, amount);
+        for (Behind behind : behind(words, amount)) {
+            accounting.mark(
+                    behind.from(), behind.end(), isStatedAt(words, behind) ? LinePart.Kind.SIZE : LinePart.Kind.REMARK);
+        }
+        return accounting.rest(found, food, names);
+    }
+
+    /** What is left of a pack when its liquid is poured off: typical labels, 240 g of 400 g. */
+    private static final double DRAINED = 0.6;
+
+    /** The share of a pack that stays when the line says it is drained; one where that is no question. */
+    private static double drained(Words words, AmountReader amount, Found found) {
+        boolean says = false;
+        for (int i = 0; i < words.size(); i++) {
+            says |= words.plain(i).equals("drained") && !words.plain(i - 1).equals("not");
+        }
+        boolean known = found.ingredient().name().contains("drained")
+                || found.ingredient()
+                                .pack()
+                                .filter(p -> p.name().contains("drained"))
+                                .isPresent()
+                        && amount.size().isEmpty();
+        boolean packed = amount.size().isPresent()
+                || found.unit().equals(found.ingredient().pack())
+                        && found.unit().isPresent();
+        return says && packed && !known ? DRAINED : 1;
+    }
+
+    /** "1 orange, zest only", "2 lemons, zest and juice": a part of the fruit is meant, or two. */
+    private Optional<ReadLine> peelAndJuice(String typed, Words words, int from, Words rest) {
+        int comma = 0;
+        while (comma < rest.size() && !Set.of(",", "(").contains(rest.plain(comma))) {
+            comma++;
+        }
+        List<String> parts = new ArrayList<>();
+        for (int i = comma + 1; i < rest.size() && !rest.plain(i).equals(")"); i++) {
+            String word = rest.plain(i);
+            if (Set.of("zest", "juice", "rind").contains(word)) {
+                parts.add(word.equals("rind") ? "zest" : word);
+            } else if (!Set.of("and", "&", "only", "the", "finely", "grated", "of")
+                    .contains(word)) {
+                return Optional.empty();
+            }
+        }
+        if (parts.isEmpty() || comma == 0) {
+            return Optional.empty();
+        }
+        String whole = typed.substring(words.start(from), rest.end(comma - 1));
+        String fruit = foodWords(rest.until(comma));
+        boolean known = parts.stream().allMatch(part -> isFood(fruit + " " + part));
+        return known
+                ? Optional.of(several(
+                        typed,
+                        parts.stream()
+                                .map(part -> capital(part) + " of " + whole)
+                                .toList()))
+                : Optional.empty();
     }
 
     /** "plus 2 tbsp for serving" */
@@ -489,6 +678,7 @@ public final class LineGrammar {
                         || Set.of("made", "type", "no", "into", "size", "grade", "$", "£", "€")
                                 .contains(words.plain(i - 1))
                         || isBesides(words, amount, i)
+                        || isOfCubes(words, i)
                         || words.plain(i).matches("0+");
                 if (!told && !isPiecesInBracket(words, i)) {
                     return Optional.of(askedAt(typed, words, i));
@@ -510,6 +700,14 @@ public final class LineGrammar {
             }
         }
         return false;
+    }
+
+    /** "500 ml stock made with 1 cube": what it was made of is in it already. */
+    private static boolean isOfCubes(Words words, int at) {
+        boolean from = Set.of("with", "from", "of", "using").contains(words.plain(at - 1));
+        return from
+                && (words.plain(at + 1).startsWith("cube")
+                        || words.plain(at + 2).startsWith("cube"));
     }
 
     private static boolean isBesides(Words words, AmountReader amount, int at) {
@@ -536,11 +734,24 @@ public final class LineGrammar {
         boolean both = !first.isBlank()
                 && readQuietly(first) instanceof Understood
                 && readQuietly(second) instanceof Understood;
+        boolean joined = Set.of("and", "&", "plus", "+").contains(words.plain(at - 1));
+        if (both && (joined || areDifferent(readQuietly(first), readQuietly(second)))) {
+            return several(typed, List.of(first, second));
+        }
         return new Unclear(
                 typed,
                 "“" + second + "” is not accounted for: is it another food, or does it belong to the amount?",
                 List.of(),
                 both ? List.of(first + "\n" + second) : first.isBlank() ? List.of() : List.of(first));
+    }
+
+    /** Two lines of which no word is open, of two foods. */
+    private static boolean areDifferent(ReadLine first, ReadLine second) {
+        return first instanceof Understood one
+                && second instanceof Understood other
+                && !one.doubtful()
+                && !other.doubtful()
+                && !one.ingredient().key().equals(other.ingredient().key());
     }
 
     private ReadLine readQuietly(String line) {
@@ -595,12 +806,20 @@ public final class LineGrammar {
     }
 
     private ReadLine vague(
-            String typed, Amount amount, Found found, String food, String measure, Mass weight, double count) {
-        Mass guess = round(weight.grams());
+            String typed,
+            Amount amount,
+            Found found,
+            String food,
+            String measure,
+            Mass weight,
+            double count,
+            List<LinePart> parts) {
+        Mass guess = Weighing.round(weight.grams());
         Optional<Mass> habit = habits.amount(measure, found.ingredient().key());
         Mass one = habit.orElse(guess);
         double grams = guess.grams();
-        List<Mass> choices = List.of(round(grams / 3), round(grams * 2 / 3), round(grams * 2)).stream()
+        List<Mass> choices = Stream.of(grams / 3, grams * 2 / 3, grams * 2)
+                .map(Weighing::round)
                 .filter(choice -> Math.abs(choice.grams() - one.grams()) > 1e-9)
                 .toList();
         String words = measure.equals("unsaid")
@@ -613,17 +832,12 @@ public final class LineGrammar {
                 food,
                 one.times(count),
                 new ArrayList<>(List.of(words + " taken as " + Weighing.plain(one.grams()) + " g")),
-                List.of(new Doubt.HowMuch(measure, one, choices, habit.isPresent())));
+                List.of(new Doubt.HowMuch(measure, one, choices, habit.isPresent())),
+                parts);
     }
 
     private static boolean isTaste(String measure) {
         return measure.equals(VagueMeasure.TASTE.word()) || measure.equals(VagueMeasure.SOME.word());
-    }
-
-    private static Mass round(double grams) {
-        return Mass.ofGrams(BigDecimal.valueOf(grams)
-                .round(new MathContext(grams >= 10 ? 2 : 1))
-                .doubleValue());
     }
 
     private ReadLine understood(
@@ -633,7 +847,8 @@ public final class LineGrammar {
             String food,
             Mass mass,
             List<String> assumptions,
-            List<Doubt> doubts) {
+            List<Doubt> doubts,
+            List<LinePart> parts) {
         List<Doubt> all = new ArrayList<>(doubts);
         if (!found.certain() || found.settled()) {
             List<Ingredient> choices = new ArrayList<>();
@@ -647,13 +862,46 @@ public final class LineGrammar {
             }
             all.add(new Doubt.WhichFood(String.join(" ", FoodNames.normalised(food)), choices, found.settled()));
         }
+        notUnderstood(typed, found, food, parts).ifPresent(all::add);
         return new Understood(
                 typed,
                 amount,
                 found.ingredient(),
                 mass,
                 assumptions.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", assumptions)),
-                all);
+                all,
+                parts);
+    }
+
+    /** What of the line nothing accounts for, unless which food it is asks after it already. */
+    private Optional<Doubt> notUnderstood(String typed, Found found, String food, List<LinePart> parts) {
+        List<String> asked = found.unexplained().isEmpty() ? List.of() : List.of(food.split(" "));
+        List<LinePart> unread = parts.stream()
+                .filter(part -> part.kind() == LinePart.Kind.UNREAD)
+                .filter(part -> !asked.containsAll(Words.of(typed.substring(part.start(), part.end()))))
+                .toList();
+        if (unread.isEmpty()) {
+            return Optional.empty();
+        }
+        String words = unread.stream()
+                .map(part -> typed.substring(part.start(), part.end()))
+                .collect(Collectors.joining(", "));
+        LinePart first = unread.get(0);
+        String before =
+                typed.substring(0, first.start()).replaceAll("[\\s,;(:-]+$", "").strip();
+        boolean opened = typed.substring(0, first.start()).stripTrailing().endsWith("(");
+        String from = opened
+                ? typed.substring(first.start()).replaceFirst("\\)", "").strip()
+                : typed.substring(first.start()).strip();
+        List<String> rewrites = new ArrayList<>();
+        boolean foods = unread.stream().allMatch(part -> names.isName(typed.substring(part.start(), part.end())));
+        if (!before.isEmpty() && foods && readQuietly(before) instanceof Understood) {
+            rewrites.add(before + "\n" + from.replaceAll("[()]", " ").strip());
+        }
+        if (!before.isEmpty()) {
+            rewrites.add(before + " # " + from);
+        }
+        return Optional.of(new Doubt.NotUnderstood(words, rewrites));
     }
 
     /** "Lemon or lime juice", "plums or damsons": the first is counted, the other is a choice. */
@@ -679,7 +927,7 @@ public final class LineGrammar {
         others.add(0, other.get().ingredient());
         others.remove(guess.get().ingredient());
         Found g = guess.get();
-        return Optional.of(new Found(g.ingredient(), g.unit(), g.unexplained(), others, g.settled()));
+        return Optional.of(new Found(g.ingredient(), g.unit(), g.named(), g.unexplained(), others, g.settled()));
     }
 
     private static Measured how(AmountReader amount) {

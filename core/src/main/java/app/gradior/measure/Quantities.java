@@ -3,6 +3,7 @@ package app.gradior.measure;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Reads how many from the words of a line: 2, 1.5, 1,5, ½, 1/2, 1 1/2, 1½, 2–3, a, half. */
 public final class Quantities {
@@ -47,6 +48,8 @@ public final class Quantities {
             Map.entry("quarters", 0.25),
             Map.entry("fifth", 0.2),
             Map.entry("fifths", 0.2),
+            Map.entry("tenth", 0.1),
+            Map.entry("tenths", 0.1),
             Map.entry("eighth", 0.125),
             Map.entry("eighths", 0.125));
 
@@ -54,6 +57,13 @@ public final class Quantities {
     private static boolean isPart(String word) {
         Double value = WORDS.get(word.toLowerCase(java.util.Locale.ROOT));
         return value != null && value < 1;
+    }
+
+    /** What a word such as half or thirds says of a whole; empty if it is none of them. */
+    public static OptionalDouble part(String word) {
+        return isPart(word)
+                ? OptionalDouble.of(WORDS.get(word.toLowerCase(java.util.Locale.ROOT)))
+                : OptionalDouble.empty();
     }
 
     /** What "and a half", "and 1/2" or "and three quarters" at a word adds; empty if it is none of them. */

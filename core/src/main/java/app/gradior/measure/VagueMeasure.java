@@ -45,6 +45,9 @@ enum VagueMeasure {
         }
     }
 
+    /** Leaves lie loose in the hand: weighed, a large handful of picked herbs. */
+    private static final double HANDFUL_OF_LEAVES = 12;
+
     private final double millilitres;
     private final double grams;
     private final String[] words;
@@ -68,6 +71,13 @@ enum VagueMeasure {
     Mass guess(Ingredient ingredient) {
         if (this == TASTE || this == LITTLE || this == SOME) {
             return Mass.ofGrams(ofNothingSaid(ingredient));
+        }
+        if (this == HANDFUL && ingredient.group().equals("herb")) {
+            return Mass.ofGrams(HANDFUL_OF_LEAVES);
+        }
+        if (this == KNOB
+                && ingredient.piece().filter(p -> p.name().contains("thumb")).isPresent()) {
+            return ingredient.piece().get().mass();
         }
         if (this == DASH && !isStrong(ingredient)) {
             return Mass.ofGrams(2.5 * ingredient.density().gramsPerMillilitre());

@@ -3,6 +3,7 @@ package app.gradior.measure;
 import app.gradior.food.Ingredient;
 import app.gradior.measure.AmountReader.Part;
 import app.gradior.measure.FoodNames.Found;
+import app.gradior.quantity.Mass;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
@@ -86,5 +87,12 @@ final class Weighing {
                 .round(new MathContext(3))
                 .stripTrailingZeros()
                 .toPlainString();
+    }
+
+    /** As a cook would say a weight that is guessed anyway: two figures from ten grams on, one below. */
+    static Mass round(double grams) {
+        return Mass.ofGrams(BigDecimal.valueOf(grams)
+                .round(new MathContext(grams >= 10 ? 2 : 1))
+                .doubleValue());
     }
 }

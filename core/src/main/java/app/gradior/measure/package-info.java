@@ -13,10 +13,11 @@
  * vague    = ["a"] [good | small] (pinch | dash | splash | knob | handful | …) | "to taste" | "a few"
  * number   = 2 | 1.5 | 1,5 | ½ | 1/2 | 1 1/2 | 1½ | 1-1/2 | 2–3 | 2 to 3 | a | half | a dozen
  * form     = heaped | rounded | level | scant | packed
- * note     = "," words | "(" words ")"
+ * note     = "," words | "(" words ")" | "#" words
  * </pre>
  *
  * What a line leaves open (which vinegar, how big a splash) is counted by a guess and said as a {@link
- * app.gradior.measure.Doubt}; what can't be counted is said to be unclear. Nothing is dropped.
+ * app.gradior.measure.Doubt}; what can't be counted is said to be unclear. Every word of a line is in
+ * one {@link app.gradior.measure.LinePart}; one that nothing accounts for is unread, and asked after.
  */
 package app.gradior.measure;

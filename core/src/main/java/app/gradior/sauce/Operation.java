@@ -24,8 +24,17 @@ public sealed interface Operation {
     /** Liquid goes in and what sticks is scraped up. */
     record Deglaze(Mixture liquid) implements Operation {}
 
-    /** Boiled down to a target; fractions are of what is in the pan at that moment. */
-    record Reduce(Target target) implements Operation {}
+    /**
+     * Boiled down to a target; fractions are of what is in the pan at that moment.
+     *
+     * @param activity how hard, if it is said
+     * @param lid how covered, if it is said
+     */
+    record Reduce(Target target, Optional<Activity> activity, Optional<Lid> lid) implements Operation {
+        public Reduce(Target target) {
+            this(target, Optional.empty(), Optional.empty());
+        }
+    }
 
     /**
      * Kept at the boil or the simmer for a time; no time at all brings it there.

@@ -99,6 +99,18 @@ public final class Scaling {
         if (line.read() instanceof ReadLine.Understood understood) {
             return understood(understood);
         }
+        if (line.read() instanceof ReadLine.Several several) {
+            List<Line> each = several.foods().stream().map(this::understood).toList();
+            if (each.stream().noneMatch(Line::changed)) {
+                return new Line(line.typed(), line.typed(), Optional.empty(), Set.of(Mind.BY_TASTE));
+            }
+            return new Line(
+                    line.typed(),
+                    each.stream().map(Line::after).collect(Collectors.joining("\n")),
+                    Optional.of(
+                            each.stream().flatMap(one -> one.exactly().stream()).collect(Collectors.joining(", "))),
+                    each.stream().flatMap(one -> one.minds().stream()).collect(Collectors.toSet()));
+        }
         if (line.read() instanceof ReadLine.Serves serves) {
             String count = CookRounding.exactly(serves.count() * factor);
             String first = serves.typed().strip().split("\\s+")[0];

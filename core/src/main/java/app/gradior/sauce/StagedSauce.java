@@ -9,6 +9,7 @@ import app.gradior.pot.Activity;
 import app.gradior.pot.BoilDown;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Evaporation;
+import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
@@ -148,7 +149,8 @@ public record StagedSauce(List<Operation> operations) {
             if (mixture.isEmpty()) {
                 return done(reduce, NO_TIME);
             }
-            Planner.Outcome outcome = new Planner(mixture, conditions, knowledge).reduceTo(reduce.target());
+            Planner.Outcome outcome =
+                    new Planner(mixture, said(reduce.activity(), reduce.lid()), knowledge).reduceTo(reduce.target());
             if (outcome instanceof Planner.Outcome.Missed missed) {
                 return new Result(reduce, mixture, temperature, NO_TIME, Optional.of(missed.why()));
             }
@@ -170,15 +172,18 @@ public record StagedSauce(List<Operation> operations) {
             }
             BoilDown boil = new BoilDown(
                     mixture,
-                    new Evaporation(conditions
-                            .with(simmer.activity().orElse(conditions.activity()))
-                            .with(simmer.lid().orElse(conditions.lid()))),
+                    new Evaporation(said(simmer.activity(), simmer.lid())),
                     knowledge.thickness(),
                     knowledge.k());
             mixture = boil.after(simmer.time());
             temperature = boil.evaporation().stoveTemperature(mixture);
             double minutes = simmer.time().toMillis() / 60_000.0;
             return done(simmer, new Interval(minutes, minutes, minutes));
+        }
+
+        /** The conditions, with what a step says of them itself. */
+        private Conditions said(Optional<Activity> activity, Optional<Lid> lid) {
+            return conditions.with(activity.orElse(conditions.activity())).with(lid.orElse(conditions.lid()));
         }
 
         private BoilDown boil(Activity activity) {

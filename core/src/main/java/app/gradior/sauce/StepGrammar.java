@@ -60,7 +60,7 @@ final class StepGrammar {
         PUSH("push", "rub", "press", "force", "work"),
         /** What is let do something does it. */
         LET("let", "leave", "allow"),
-        SEASON("season"),
+        SEASON("season", "adjust", "correct"),
         FINISH("finish"),
         COOL("cool", "chill", "refrigerate"),
         SAY(
@@ -81,7 +81,6 @@ final class StepGrammar {
                 "lower",
                 "raise",
                 "check",
-                "adjust",
                 "scrape",
                 "transfer",
                 "wipe",
@@ -116,7 +115,7 @@ final class StepGrammar {
 
     /** Verbs that are also how a food is described: "brown sugar", "cool water". */
     private static final Set<String> ALSO_DESCRIBES =
-            Set.of("brown", "cool", "toast", "mix", "beat", "drop", "set", "rest", "press", "work", "process", "pulse");
+            Set.of("brown", "cool", "toast", "mix", "beat", "drop", "set", "rest", "press", "work", "process");
 
     /** Words that say how, before the verb they belong to: "gently simmer", "low simmer". */
     private static final Set<String> HOW = Set.of(
@@ -143,6 +142,7 @@ final class StepGrammar {
     private static final Set<String> AFTER_A_VERB = Set.of(
             "in",
             "with",
+            "through",
             "the",
             "it",
             "them",
@@ -202,16 +202,15 @@ final class StepGrammar {
                 lid = lidOf(clause);
             }
             if (!clause.isEmpty()) {
-                // What a thing is sweated or browned in goes in before.
-                boolean inFat = verbAt(clause, 0)
-                        .filter(v -> v == Verb.SWEAT || v == Verb.FRY)
-                        .isPresent();
-                if (inFat && hasAmount(clause)) {
-                    doings.add(goesIn(Way.ADD, clause));
-                }
-                Doing doing = under(clause(clause.from(skipHow(clause, 0)), clause, finishing), lid);
+                Doing doing = under(asHard(clause(clause.from(skipHow(clause, 0)), clause, finishing), clause), lid);
+                // What a thing is sweated, simmered or blended with goes in before.
+                Optional<Doing> before = doing instanceof Doing.Does && hasAmount(withoutTarget(clause))
+                        ? Optional.of(goesIn(Way.ADD, withoutTarget(clause)))
+                        : Optional.empty();
+                before.ifPresent(doings::add);
                 doings.add(doing);
-                unread(clause, doing).ifPresent(doings::add);
+                unread(clause, before.orElse(doing), doing instanceof Doing.Does)
+                        .ifPresent(doings::add);
             }
             from = end;
         }
@@ -226,8 +225,20 @@ final class StepGrammar {
         return verbAt(words, i).isPresent() ? i : at;
     }
 
+    /** How hard it is to be reduced, if the clause says so. */
+    private static Doing asHard(Doing doing, Words clause) {
+        return doing instanceof Doing.Does does && does.operation() instanceof Operation.Reduce reduce
+                ? new Doing.Does(new Operation.Reduce(reduce.target(), activity(clause), lidOf(clause)))
+                : doing;
+    }
+
     /** What a lid that was put on or taken off in an earlier clause means for a simmer that says nothing of it. */
     private static Doing under(Doing doing, Optional<Lid> lid) {
+        if (doing instanceof Doing.Does does
+                && does.operation() instanceof Operation.Reduce reduce
+                && reduce.lid().isEmpty()) {
+            return new Doing.Does(new Operation.Reduce(reduce.target(), reduce.activity(), lid));
+        }
         return doing instanceof Doing.Does does
                         && does.operation() instanceof Operation.SimmerFor simmer
                         && simmer.lid().isEmpty()
@@ -261,11 +272,31 @@ final class StepGrammar {
         return false;
     }
 
+    /** The words of a step up to where one says how far it is to go: what is named behind is only compared with. */
+    static String beforeTarget(String typed) {
+        return String.join(" ", withoutTarget(Words.of(typed)));
+    }
+
+    /** A clause up to where it says how far it is to go: "to 300 ml", "by half", "until a cup is left", "leaving 200 g". */
+    private static Words withoutTarget(Words clause) {
+        for (int i = 1; i < clause.size(); i++) {
+            boolean range = clause.plain(i).equals("to")
+                    && Character.isDigit(clause.get(i - 1).charAt(0));
+            if (!range
+                    && Set.of("to", "by", "until", "till", "leaving", "leave", "leaves")
+                            .contains(clause.plain(i))) {
+                return clause.until(i);
+            }
+        }
+        return clause;
+    }
+
     /** An amount of something that the clause names and that went nowhere: it is asked, never dropped. */
-    private Optional<Doing> unread(Words clause, Doing doing) {
-        if (doing instanceof Doing.Puzzle || doing instanceof Doing.Does) {
+    private Optional<Doing> unread(Words all, Doing doing, boolean does) {
+        if (doing instanceof Doing.Puzzle) {
             return Optional.empty();
         }
+        Words clause = does ? withoutTarget(all) : all;
         List<ReadLine.Understood> named = doing instanceof Doing.GoesIn goesIn ? goesIn.named() : List.of();
         int amounts = 0;
         int first = -1;
@@ -280,6 +311,11 @@ final class StepGrammar {
             }
         }
         int counted = named.stream().mapToInt(StepGrammar::amountsIn).sum();
+        Optional<String> bare = does && named.isEmpty() ? bareNumber(clause) : Optional.empty();
+        if (bare.isPresent()) {
+            return Optional.of(new Doing.Puzzle(
+                    all.typed(), "“" + bare.get() + "” of what? Say its unit too, such as 10 min, 80 °C or 200 g."));
+        }
         return amounts <= counted
                 ? Optional.empty()
                 : Optional.of(
@@ -288,6 +324,37 @@ final class StepGrammar {
                                 "“" + clause.from(first).typed()
                                         + "” is not all understood, so not all of it is counted: write each food with its amount on a line under the step."));
     }
+
+    /** A number that is no time, no temperature and no share: "simmer 10". */
+    private static Optional<String> bareNumber(Words clause) {
+        for (int i = 1; i < clause.size(); i++) {
+            Optional<Quantities.Quantity> number =
+                    Character.isDigit(clause.get(i).charAt(0)) ? Quantities.at(clause, i) : Optional.empty();
+            if (number.isEmpty()) {
+                continue;
+            }
+            int next = i + number.get().words();
+            Optional<StepWords.Timed> timed = StepWords.timeAt(clause, i);
+            if (timed.isPresent()) {
+                i = timed.get().end() - 1;
+                continue;
+            }
+            boolean told = TELLS.contains(clause.plain(next))
+                    || Set.of("mark", "grade", "no", "number", "level", "setting")
+                            .contains(clause.plain(i - 1));
+            if (!told) {
+                return Optional.of(clause.get(i));
+            }
+            i = next;
+        }
+        return Optional.empty();
+    }
+
+    /** Words that say what a number in a step is of. */
+    private static final Set<String> TELLS = Set.of(
+            "°", "°c", "°f", "c", "f", "degrees", "%", "percent", "times", "x", "cm", "mm", "inch", "inches", "brix",
+            "seconds", "second", "sec", "secs", "s", "min", "mins", "minute", "minutes", "h", "hr", "hrs", "hour",
+            "hours", "batches", "watts", "w");
 
     private static int amountsIn(ReadLine.Understood food) {
         Words words = Words.of(food.typed());
@@ -389,7 +456,12 @@ final class StepGrammar {
     }
 
     private Doing goesIn(Way way, Words clause) {
-        return new Doing.GoesIn(way, named(clause));
+        List<ReadLine.Understood> named = named(clause);
+        boolean slurry = named.stream()
+                        .anyMatch(food -> food.ingredient().group().equals("thickener")
+                                && food.ingredient().starch().isPresent())
+                && named.stream().anyMatch(food -> food.ingredient().key().equals("water"));
+        return new Doing.GoesIn(way == Way.ADD && slurry ? Way.SLURRY : way, named);
     }
 
     /**
@@ -578,6 +650,16 @@ final class StepGrammar {
                     Optional<MeasuredAmount> amount = amount(clause, k);
                     if (amount.isPresent() && mentionsAny(clause, "left", "remains", "remain", "remaining")) {
                         return reducesTo(clause, k);
+                    }
+                }
+                for (int k = i + 1; k < clause.size(); k++) {
+                    if (Set.of("reduced", "reduce", "reduces", "down", "boiled").contains(clause.plain(k))
+                            && Set.of("by", "to").contains(clause.plain(k + 1))) {
+                        Optional<Doing> reduced =
+                                clause.plain(k + 1).equals("by") ? reducesBy(clause, k + 2) : reducesTo(clause, k + 2);
+                        if (reduced.isPresent()) {
+                            return reduced;
+                        }
                     }
                 }
                 return StepWords.use(clause, i)

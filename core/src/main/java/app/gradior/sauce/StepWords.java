@@ -10,21 +10,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Parts, times, temperatures and uses as steps name them. */
 final class StepWords {
-    private static final Map<String, Double> PARTS = Map.ofEntries(
-            Map.entry("half", 0.5),
-            Map.entry("halves", 0.5),
-            Map.entry("third", 1 / 3.0),
-            Map.entry("thirds", 1 / 3.0),
-            Map.entry("quarter", 0.25),
-            Map.entry("quarters", 0.25),
-            Map.entry("fifth", 0.2),
-            Map.entry("fifths", 0.2),
-            Map.entry("tenth", 0.1),
-            Map.entry("tenths", 0.1));
-
     private static final Map<String, Use> USES = Map.ofEntries(
             Map.entry("pour", Use.POUR),
             Map.entry("pouring", Use.POUR),
@@ -41,16 +30,27 @@ final class StepWords {
             Map.entry("spread", Use.SPREAD),
             Map.entry("spreadable", Use.SPREAD));
 
-    private static final Map<String, Integer> SECONDS = Map.of(
-            "min", 60, "mins", 60, "minute", 60, "minutes", 60, "h", 3600, "hr", 3600, "hour", 3600, "hours", 3600,
-            "hrs", 3600, "seconds", 1);
+    private static final Map<String, Integer> SECONDS = Map.ofEntries(
+            Map.entry("seconds", 1),
+            Map.entry("second", 1),
+            Map.entry("secs", 1),
+            Map.entry("sec", 1),
+            Map.entry("min", 60),
+            Map.entry("mins", 60),
+            Map.entry("minute", 60),
+            Map.entry("minutes", 60),
+            Map.entry("h", 3600),
+            Map.entry("hr", 3600),
+            Map.entry("hrs", 3600),
+            Map.entry("hour", 3600),
+            Map.entry("hours", 3600));
 
     /** "half", "a third", "two thirds", "1/3", "40 %". */
     static OptionalDouble part(Words words, int at) {
         int i = Set.of("a", "an", "about", "around", "one").contains(words.plain(at)) ? at + 1 : at;
-        Double whole = PARTS.get(words.plain(i));
-        if (whole != null) {
-            return OptionalDouble.of(whole);
+        OptionalDouble whole = Quantities.part(words.plain(i));
+        if (whole.isPresent()) {
+            return whole;
         }
         Optional<Quantities.Quantity> number = Quantities.at(words, i);
         if (number.isEmpty()) {
@@ -58,8 +58,9 @@ final class StepWords {
         }
         double value = number.get().middle();
         String next = words.plain(i + number.get().words());
-        if (PARTS.containsKey(next)) {
-            return OptionalDouble.of(value * PARTS.get(next));
+        OptionalDouble of = Quantities.part(next);
+        if (of.isPresent()) {
+            return OptionalDouble.of(value * of.getAsDouble());
         }
         if (next.equals("%") || next.equals("percent") || next.equals("per")) {
             return OptionalDouble.of(value / 100);
@@ -70,9 +71,17 @@ final class StepWords {
     /** The first use that is named from a word on. */
     static Optional<Use> use(Words words, int from) {
         for (int i = from; i < words.size(); i++) {
-            Use use = USES.get(words.plain(i));
-            if (use != null) {
-                return Optional.of(use);
+            String word = words.plain(i);
+            for (String part : word.split("-")) {
+                Use use = USES.get(part);
+                if (use != null) {
+                    return Optional.of(use);
+                }
+            }
+            // A line drawn through what coats the spoon stays.
+            if (Set.of("line", "trail", "path").contains(word)
+                    && Stream.of("stays", "holds", "remains", "left", "stay").anyMatch(w -> mentions(words, w))) {
+                return Optional.of(Use.TOSS);
             }
         }
         return Optional.empty();
@@ -103,8 +112,15 @@ final class StepWords {
         for (int i = 1; i < clause.size(); i++) {
             Optional<Quantities.Quantity> number =
                     clause.plain(i).equals("to") ? Quantities.at(clause, i + 1) : Optional.empty();
-            if (number.isPresent() && number.get().middle() >= 0 && number.get().middle() < 100) {
-                return Celsius.of(number.get().middle());
+            if (number.isEmpty()) {
+                continue;
+            }
+            boolean fahrenheit = mentions(clause, "f") || mentions(clause, "°f") || mentions(clause, "fahrenheit");
+            double degrees = fahrenheit
+                    ? (number.get().middle() - 32) / 1.8
+                    : number.get().middle();
+            if (degrees >= 0 && degrees < 100) {
+                return Celsius.of(degrees);
             }
         }
         boolean fridge =
@@ -112,47 +128,74 @@ final class StepWords {
         return fridge ? Celsius.FRIDGE : Celsius.ROOM;
     }
 
+    /**
+     * A time that was read.
+     *
+     * @param end the first word behind it
+     */
+    record Timed(Duration time, int end) {
+        private Timed plus(Duration more, int newEnd) {
+            return new Timed(time.plus(more), newEnd);
+        }
+    }
+
     /** A time between two words: "10 min", "10–12 minutes", "1 h 30 min", "half an hour". */
     static Optional<Duration> time(Words words, int from, int to) {
         for (int i = from; i < to; i++) {
-            Optional<Duration> first = timeAtWord(words, i);
-            if (first.isPresent()) {
-                int next = i
-                        + Quantities.at(words, i)
-                                .map(Quantities.Quantity::words)
-                                .orElse(3)
-                        + 1;
-                boolean hours = first.get().compareTo(Duration.ofHours(1)) >= 0;
-                // "1 h 15" leaves the minutes unsaid.
-                Optional<Duration> minutes =
-                        hours && next < words.size() && words.plain(next).matches("[1-5]?\\d")
-                                ? Optional.of(Duration.ofMinutes(Integer.parseInt(words.plain(next))))
-                                : Optional.empty();
-                Duration more = timeAtWord(words, next).or(() -> minutes).orElse(Duration.ZERO);
-                Duration all = first.get().plus(more);
-                return all.compareTo(Duration.ofHours(48)) <= 0 ? Optional.of(all) : Optional.empty();
+            Optional<Timed> timed = timeAt(words, i);
+            if (timed.isPresent()) {
+                return timed.map(Timed::time);
             }
         }
         return Optional.empty();
     }
 
-    private static Optional<Duration> timeAtWord(Words words, int at) {
+    /** The time that begins at a word. */
+    static Optional<Timed> timeAt(Words words, int at) {
+        return simpleTimeAt(words, at)
+                .map(first -> more(words, first))
+                .filter(all -> all.time().compareTo(Duration.ofHours(48)) <= 0);
+    }
+
+    private static Timed more(Words words, Timed first) {
+        int next = first.end();
+        Duration unit = first.time().compareTo(Duration.ofHours(1)) >= 0 ? Duration.ofHours(1) : Duration.ofMinutes(1);
+        // "an hour and a half"
+        if (words.plain(next).equals("and") && words.plain(next + 1).equals("a")) {
+            OptionalDouble part = Quantities.part(words.plain(next + 2));
+            if (part.isPresent()) {
+                return first.plus(Duration.ofSeconds(Math.round(part.getAsDouble() * unit.toSeconds())), next + 3);
+            }
+        }
+        int second = words.plain(next).equals("and") ? next + 1 : next;
+        Optional<Timed> and = simpleTimeAt(words, second);
+        if (and.isPresent()) {
+            return first.plus(and.get().time(), and.get().end());
+        }
+        // "1 h 15" leaves the minutes unsaid.
+        boolean hours = unit.equals(Duration.ofHours(1)) && words.plain(next).matches("[1-5]?\\d");
+        return hours ? first.plus(Duration.ofMinutes(Integer.parseInt(words.plain(next))), next + 1) : first;
+    }
+
+    private static Optional<Timed> simpleTimeAt(Words words, int at) {
         // "a couple of minutes", "a few minutes"
         int vague = words.plain(at).equals("a") ? at + 1 : at;
         if (Set.of("couple", "few").contains(words.plain(vague))) {
             int unit = words.plain(vague + 1).equals("of") ? vague + 2 : vague + 1;
             Integer each = SECONDS.get(words.plain(unit));
+            int count = words.plain(vague).equals("few") ? 3 : 2;
             return each == null
                     ? Optional.empty()
-                    : Optional.of(
-                            Duration.ofSeconds((long) each * (words.plain(vague).equals("few") ? 3 : 2)));
+                    : Optional.of(new Timed(Duration.ofSeconds((long) each * count), unit + 1));
         }
         return Quantities.at(words, at).flatMap(quantity -> {
-            Integer seconds = SECONDS.get(words.plain(at + quantity.words()));
+            int unit = at + quantity.words();
+            Integer seconds = SECONDS.get(words.plain(unit));
             double most = Duration.ofHours(48).toSeconds();
             return seconds == null || !(quantity.middle() >= 0) || quantity.middle() * seconds > most
                     ? Optional.empty()
-                    : Optional.of(Duration.ofMillis(Math.round(quantity.middle() * seconds * 1000)));
+                    : Optional.of(
+                            new Timed(Duration.ofMillis(Math.round(quantity.middle() * seconds * 1000)), unit + 1));
         });
     }
 

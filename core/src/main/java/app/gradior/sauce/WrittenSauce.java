@@ -5,10 +5,10 @@ import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Knowledge;
-import app.gradior.plan.Target;
 import app.gradior.pot.Conditions;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
+import app.gradior.quantity.Mass;
 import app.gradior.sauce.Doing.GoesIn;
 import app.gradior.sauce.Doing.Way;
 import java.util.ArrayList;
@@ -68,18 +68,48 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
             }
             boolean opens = doings.isPresent() || read instanceof ReadLine.Heading;
             stage += opens && begun ? 1 : 0;
-            begun |= opens || read instanceof ReadLine.Understood;
+            begun |= opens || read != null && !read.foods().isEmpty();
             lines.add(
                     doings.isPresent()
                             ? new SauceLine.Step(number, stage, line, doings.get())
                             : new SauceLine.OfFood(number, stage, read));
         }
-        return new WrittenSauce(List.copyOf(lines), stages(lines, stage));
+        List<SauceLine> judged = asked(forItsSize(seasoned(lines, grammar)), grammar);
+        return new WrittenSauce(judged, stages(judged, stage));
+    }
+
+    /** A step that only says what to season with takes the usual amounts of it. */
+    private static List<SauceLine> seasoned(List<SauceLine> lines, LineGrammar grammar) {
+        return lines.stream()
+                .map(line -> line instanceof SauceLine.Step step ? step.seasoned(lines, grammar) : line)
+                .toList();
+    }
+
+    /** What is seasoned to taste follows what the rest weighs. */
+    private static List<SauceLine> forItsSize(List<SauceLine> lines) {
+        Mass rest = lines.stream()
+                .flatMap(SauceLine::foods)
+                .filter(food -> !food.followsTheSauce())
+                .map(ReadLine.Understood::mass)
+                .reduce(Mass.ZERO, Mass::plus);
+        return lines.stream()
+                .map(line -> line.withFoods(food -> food.forSauceOf(rest)))
+                .toList();
+    }
+
+    /** What strikes in an amount, and in a step that names what is nowhere in the sauce. */
+    private static List<SauceLine> asked(List<SauceLine> lines, LineGrammar grammar) {
+        List<ReadLine.Understood> foods =
+                lines.stream().flatMap(SauceLine::foods).toList();
+        Plausibility plausibility = new Plausibility(foods, grammar);
+        return lines.stream()
+                .map(line -> line.withFoods(plausibility::judged))
+                .map(line -> line instanceof SauceLine.Step step ? step.asking(lines, grammar) : line)
+                .toList();
     }
 
     private static double kilograms(ReadLine read, List<Doing> doings) {
-        Stream<ReadLine.Understood> line =
-                read instanceof ReadLine.Understood understood ? Stream.of(understood) : Stream.empty();
+        Stream<ReadLine.Understood> line = read == null ? Stream.empty() : read.foods().stream();
         Stream<ReadLine.Understood> step =
                 doings.stream().filter(GoesIn.class::isInstance).flatMap(doing -> ((GoesIn) doing).named().stream());
         return Stream.concat(line, step)
@@ -104,8 +134,8 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
                     if (food.read() instanceof ReadLine.Heading heading) {
                         title = Optional.of(heading.words());
                         doings = List.of(new GoesIn(wayOf(heading.words()), List.of()));
-                    } else if (food.read() instanceof ReadLine.Understood understood) {
-                        foods.add(understood);
+                    } else {
+                        foods.addAll(food.read().foods());
                     }
                 }
             }
@@ -195,11 +225,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
 
     /** The foods of all lines. */
     public Stream<ReadLine.Understood> foods() {
-        return lines.stream()
-                .filter(SauceLine.OfFood.class::isInstance)
-                .map(line -> ((SauceLine.OfFood) line).read())
-                .filter(ReadLine.Understood.class::isInstance)
-                .map(ReadLine.Understood.class::cast);
+        return lines.stream().filter(SauceLine.OfFood.class::isInstance).flatMap(SauceLine::foods);
     }
 
     /** How many it is for, if a line says so. */
@@ -247,7 +273,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
                     Operation operation = result.operation();
                     if (operation instanceof Operation.Reduce reduce) {
                         last = new FinalReduction(
-                                before, reduce.target(), outcome.stage().index());
+                                before, reduce, outcome.stage().index());
                     } else if (!isFinish(operation)) {
                         last = null;
                     }
@@ -277,9 +303,9 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
      * The last reduction of a sauce.
      *
      * @param from what is in the pot when it begins
-     * @param target where it is to stop
+     * @param reduce how and how far
      */
-    public record FinalReduction(Mixture from, Target target, int stage) {}
+    public record FinalReduction(Mixture from, Operation.Reduce reduce, int stage) {}
 
     /** The sauce as if none of its steps did anything but put in what goes in: where it can't be made. */
     public Made unmade() {

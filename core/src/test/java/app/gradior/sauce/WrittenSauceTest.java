@@ -109,7 +109,7 @@ class WrittenSauceTest {
         WrittenSauce.Made made = read(GLAZE).make(SIMMER, Knowledge.NONE);
 
         assertThat(made.finalReduction()).hasValueSatisfying(last -> {
-            assertThat(last.target()).isEqualTo(new Target.ForUse(Use.GLAZE, Celsius.SERVED_WARM));
+            assertThat(last.reduce().target()).isEqualTo(new Target.ForUse(Use.GLAZE, Celsius.SERVED_WARM));
             assertThat(last.from()).isEqualTo(made.outcomes().get(3).after());
         });
         assertThat(made.toPlan()).isEqualTo(made.outcomes().get(3).after());

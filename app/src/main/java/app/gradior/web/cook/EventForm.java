@@ -279,11 +279,11 @@ record EventForm(
             throw new CookBook.Refused("Write what went in, such as 100 ml water or 1 tbsp honey.");
         }
         ReadLine read = kitchen.lines().apply(line);
-        if (!(read instanceof ReadLine.Understood understood)) {
+        if (read.foods().isEmpty()) {
             throw new CookBook.Refused("“" + line
                     + "” is not understood: write an amount and a food, such as 100 ml water or 1 tbsp honey.");
         }
-        return new CookEvent.Added(id, moment, understood.ingredient().of(understood.mass()), line);
+        return new CookEvent.Added(id, moment, read.mixture(), line);
     }
 
     /** So many grams stayed in the sieve: what of the solids and what of the liquid, as a plan has it. */

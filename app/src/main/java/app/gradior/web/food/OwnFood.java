@@ -157,9 +157,8 @@ public record OwnFood(
     private Composition mixed(LineGrammar grammar) {
         Mixture mixture = Mixture.EMPTY;
         for (ReadLine line : grammar.readAll(mix)) {
-            if (line instanceof ReadLine.Understood understood) {
-                mixture = mixture.plus(understood.ingredient().of(understood.mass()));
-            } else {
+            mixture = mixture.plus(line.mixture());
+            if (line.foods().isEmpty()) {
                 throw new IllegalArgumentException("“" + line.typed().strip() + "” is not understood.");
             }
         }

@@ -125,9 +125,10 @@ public class Planning {
         ReadSauce read = reader.read(sauce, now.language(), now.pots());
         List<KitchenPot> all = now.pots();
         List<KitchenRing> on = now.rings();
-        PlanForm meant = asked.says("aim") || asked.says("use")
-                ? asked
-                : read.target().map(asked::toward).orElse(asked);
+        PlanForm said = asSaid(asked, read);
+        PlanForm meant = said.says("aim") || said.says("use")
+                ? said
+                : read.target().map(said::toward).orElse(said);
         Optional<KitchenPot> pot = chosen(asked, all);
         Optional<KitchenRing> ring = pot.flatMap(p -> Kitchenware.ring(on, meant.ring(), p));
         PlanForm form = meant.with("pot", pot.map(KitchenPot::id).orElse(null))
@@ -150,6 +151,16 @@ public class Planning {
             }
         }
         return new Planned(sauce, read, all, on, form, room, lore, problems, possible);
+    }
+
+    /** The choices, with the surface and the lid of the sauce's own text where none was chosen. */
+    private static PlanForm asSaid(PlanForm asked, ReadSauce read) {
+        PlanForm form = asked;
+        if (!asked.says("activity") && read.saidActivity().isPresent()) {
+            form = form.with("activity", read.saidActivity().get());
+        }
+        Optional<String> lid = read.saidLid().map(PlanForm::keyOf);
+        return asked.says("lid") || lid.isEmpty() ? form : form.with("lid", lid.get());
     }
 
     /** What of a kitchen plans are reckoned with. */

@@ -12,6 +12,7 @@ import app.gradior.web.account.InKitchen;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotMapper;
 import app.gradior.web.pot.RingMapper;
+import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;
@@ -19,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -64,7 +66,7 @@ class SheetController {
     }
 
     /** A line of the sheet: a step, a food with its weight, or a remark. */
-    public record Line(String typed, String figure, boolean step) {
+    public record Line(String typed, String figure, boolean step, boolean unread) {
         public boolean food() {
             return !figure.isEmpty();
         }
@@ -143,11 +145,12 @@ class SheetController {
         for (SauceLine line : lines) {
             if (line instanceof SauceLine.OfFood food) {
                 boolean heading = food.read() instanceof ReadLine.Heading;
-                String figure =
-                        food.read() instanceof ReadLine.Understood understood ? say.grams(understood.mass()) : "";
-                shown.add(new Line(line.typed().strip(), figure, heading));
+                String figure = food.read().foods().stream()
+                        .map(understood -> say.grams(understood.mass()))
+                        .collect(Collectors.joining(" + "));
+                shown.add(new Line(line.typed().strip(), figure, heading, ReadSauce.isUnclear(line)));
             } else {
-                shown.add(new Line(line.typed().strip(), "", true));
+                shown.add(new Line(line.typed().strip(), "", true, ReadSauce.isUnclear(line)));
             }
         }
         return shown;

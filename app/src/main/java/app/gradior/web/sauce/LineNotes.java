@@ -4,6 +4,7 @@ import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
 import app.gradior.food.Mixture;
 import app.gradior.measure.Doubt;
+import app.gradior.measure.LinePart;
 import app.gradior.measure.ReadLine;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Says beside each line how it was understood. */
 @org.springframework.stereotype.Component
@@ -39,9 +41,17 @@ class LineNotes {
      * @param figure what stands at its end, such as 60 g
      * @param detail what stands under it
      * @param open whether the cook should look at it
+     * @param marks where in the line words are that nothing accounts for, as start-end pairs
      */
     record Note(
-            int line, int stage, String kind, String figure, String detail, boolean open, List<Question> questions) {}
+            int line,
+            int stage,
+            String kind,
+            String figure,
+            String detail,
+            boolean open,
+            List<Question> questions,
+            String marks) {}
 
     /** A question with its answers; {@code own} if another weight can be typed. */
     record Question(String words, boolean settled, boolean own, String measure, String food, List<Answer> answers) {}
@@ -67,8 +77,8 @@ class LineNotes {
 
     private Note food(SauceLine.OfFood line, Outcome outcome) {
         ReadLine read = line.read();
-        if (read instanceof ReadLine.Understood understood) {
-            return understood(line, understood);
+        if (!read.foods().isEmpty()) {
+            return understood(line, read);
         }
         if (read instanceof ReadLine.Unclear unclear) {
             List<Answer> answers = new ArrayList<>();
@@ -89,7 +99,8 @@ class LineNotes {
                                     false,
                                     null,
                                     null,
-                                    answers.isEmpty() ? foods(unclear.guesses(), unclear) : answers)));
+                                    answers.isEmpty() ? foods(unclear.guesses(), unclear) : answers)),
+                    "");
         }
         if (read instanceof ReadLine.Heading) {
             return plain(line, "heading", after(outcome));
@@ -113,26 +124,77 @@ class LineNotes {
     }
 
     private static Note plain(SauceLine line, String kind, String figure) {
-        return new Note(line.number(), line.stage(), kind, figure, "", false, List.of());
+        return new Note(line.number(), line.stage(), kind, figure, "", false, List.of(), "");
     }
 
-    private Note understood(SauceLine line, ReadLine.Understood read) {
+    private Note understood(SauceLine line, ReadLine read) {
+        List<ReadLine.Understood> foods = read.foods();
         List<Question> questions = new ArrayList<>();
-        for (Doubt doubt : read.doubts()) {
-            questions.add(
-                    doubt instanceof Doubt.HowMuch howMuch
-                            ? howMuch(howMuch, read.ingredient())
-                            : whichFood((Doubt.WhichFood) doubt));
+        List<String> figures = new ArrayList<>();
+        List<String> assumed = new ArrayList<>();
+        for (ReadLine.Understood food : foods) {
+            food.doubts().forEach(doubt -> question(doubt, food).ifPresent(questions::add));
+            figures.add((food.assumption().isPresent() ? "≈ " : "") + say.grams(food.mass()));
+            food.assumption().filter(a -> food.doubts().isEmpty()).ifPresent(assumed::add);
         }
-        String grams = say.grams(read.mass());
+        boolean open = foods.stream().anyMatch(ReadLine.Understood::doubtful);
         return new Note(
                 line.number(),
                 line.stage(),
-                "food",
-                (read.assumption().isPresent() ? "≈ " : "") + grams + (read.doubtful() ? "?" : ""),
-                read.doubts().isEmpty() ? read.assumption().orElse("") : "",
-                read.doubtful(),
-                questions);
+                read instanceof ReadLine.Several ? "several" : "food",
+                String.join(" + ", figures) + (open ? "?" : ""),
+                String.join("; ", assumed),
+                open,
+                questions,
+                marks(read));
+    }
+
+    private static String marks(ReadLine read) {
+        return read.parts().stream()
+                .filter(part -> part.kind() == LinePart.Kind.UNREAD)
+                .map(part -> part.start() + "-" + part.end())
+                .collect(Collectors.joining(" "));
+    }
+
+    private Optional<Question> question(Doubt doubt, ReadLine.Understood food) {
+        if (doubt instanceof Doubt.HowMuch howMuch) {
+            return Optional.of(howMuch(howMuch, food.ingredient()));
+        }
+        if (doubt instanceof Doubt.WhichFood whichFood) {
+            return Optional.of(whichFood(whichFood));
+        }
+        if (doubt instanceof Doubt.NotUnderstood unread) {
+            return Optional.of(rewriting(
+                    "“" + unread.words() + "” is not understood and not counted. Make it", unread.rewrites()));
+        }
+        Doubt.Implausible implausible = (Doubt.Implausible) doubt;
+        return implausible.settled()
+                ? Optional.empty()
+                : Optional.of(rewriting(strikes(implausible, food) + " Did you mean", implausible.rewrites()));
+    }
+
+    private static Question rewriting(String words, List<String> rewrites) {
+        return new Question(
+                words,
+                false,
+                false,
+                null,
+                null,
+                rewrites.stream()
+                        .map(r -> new Answer(r.replace("\n", " / "), false, null, null, null, r))
+                        .toList());
+    }
+
+    private String strikes(Doubt.Implausible doubt, ReadLine.Understood food) {
+        return switch (doubt.why()) {
+            case MANY_PACKS -> "That is " + say.grams(food.mass()) + " in all.";
+            case HEAVY -> "That is a lot for one sauce.";
+            case FAR_MORE_THAN_THE_REST -> "That is far more than all the rest.";
+            case MUCH_SPICE ->
+                "That would be " + say.percent(doubt.share().orElseThrow()) + " of the sauce: very strong.";
+            case MUCH_SALT ->
+                "That would be " + say.percent(doubt.share().orElseThrow()) + " of the sauce: very salty.";
+        };
     }
 
     private Question howMuch(Doubt.HowMuch doubt, Ingredient food) {
@@ -146,7 +208,10 @@ class LineNotes {
                         || measure.equals("some")
                 ? "“" + measure + "”"
                 : "a " + measure;
-        return new Question(one + " here means", doubt.settled(), true, doubt.measure(), food.key(), answers);
+        String of = doubt.measure().equals("to taste")
+                ? food.name().replaceAll("[,(].*", "").strip().toLowerCase(Locale.ROOT) + " "
+                : "";
+        return new Question(of + one + " here means", doubt.settled(), true, doubt.measure(), food.key(), answers);
     }
 
     private Answer answer(Mass mass, Ingredient food, boolean chosen) {
@@ -170,8 +235,24 @@ class LineNotes {
                 .flatMap(r -> r.missed().stream())
                 .map(words::sentence)
                 .findFirst();
-        String detail = puzzle.or(() -> missed).orElse("");
-        return new Note(line.number(), line.stage(), "step", figure(outcome), detail, !detail.isEmpty(), List.of());
+        List<ReadLine.Understood> foods = line.foods().toList();
+        Optional<String> strikes = foods.stream()
+                .flatMap(food -> food.doubts().stream()
+                        .filter(Doubt.Implausible.class::isInstance)
+                        .filter(doubt -> !doubt.settled())
+                        .map(doubt -> food.typed().strip() + ": " + strikes((Doubt.Implausible) doubt, food)))
+                .findFirst();
+        String asked = puzzle.or(() -> missed).or(() -> strikes).orElse("");
+        String goesIn = foods.stream()
+                .map(food -> say.grams(food.mass()) + " "
+                        + food.ingredient()
+                                .name()
+                                .replaceAll("[,(].*", "")
+                                .strip()
+                                .toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
+        String detail = asked.isEmpty() && !goesIn.isEmpty() ? "goes in here: " + goesIn : asked;
+        return new Note(line.number(), line.stage(), "step", figure(outcome), detail, !asked.isEmpty(), List.of(), "");
     }
 
     /** What a stage comes to, in a few words. */

@@ -6,7 +6,9 @@ import app.gradior.measure.ReadLine;
 import app.gradior.physics.ChoiOkos;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.Target;
+import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
+import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
@@ -68,6 +70,16 @@ public final class ReadSauce {
         return known;
     }
 
+    /** How hard its text says that the last reduction boils. */
+    public Optional<Activity> saidActivity() {
+        return made().finalReduction().flatMap(last -> last.reduce().activity());
+    }
+
+    /** How covered its text says that the last reduction is. */
+    public Optional<Lid> saidLid() {
+        return made().finalReduction().flatMap(last -> last.reduce().lid());
+    }
+
     /** What a plan reduces: the sauce before its last reduction. */
     public Mixture mixture() {
         return made().toPlan();
@@ -75,7 +87,7 @@ public final class ReadSauce {
 
     /** Where the text says its last reduction is to stop. */
     public Optional<Target> target() {
-        return made().finalReduction().map(FinalReduction::target);
+        return made().finalReduction().map(last -> last.reduce().target());
     }
 
     /** The stage of the reduction that is planned; past the last where the text names none. */
@@ -99,8 +111,19 @@ public final class ReadSauce {
         return written.foods().filter(ReadLine.Understood::doubtful).count();
     }
 
-    private static boolean isUnclear(SauceLine line) {
-        return line instanceof SauceLine.OfFood food && food.read() instanceof ReadLine.Unclear;
+    /** The lines and steps of which something is not understood, as they were typed. */
+    public List<String> unread() {
+        return lines().stream()
+                .filter(ReadSauce::isUnclear)
+                .map(line -> line.typed().strip())
+                .toList();
+    }
+
+    /** Whether something of a line or a step is not understood, so that it counts for nothing. */
+    public static boolean isUnclear(SauceLine line) {
+        return line instanceof SauceLine.OfFood food
+                ? food.read() instanceof ReadLine.Unclear
+                : ((SauceLine.Step) line).isUnread();
     }
 
     public boolean isEmpty() {

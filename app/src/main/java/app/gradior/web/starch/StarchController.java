@@ -80,17 +80,17 @@ class StarchController {
     /** Of a line as cooks write it, such as 500 ml stock; what is said of sugar, acid and salt stands instead of what the food has. */
     private Optional<Mixture> liquid(UUID kitchen, StarchForm form, Map<String, String> problems) {
         ReadLine read = foods.language(kitchen).grammar().read(form.liquid());
-        if (!(read instanceof ReadLine.Understood understood)) {
+        if (read.foods().isEmpty()) {
             problems.put("liquid", "Write a liquid with its amount, such as 500 ml chicken stock or 300 g water.");
             return Optional.empty();
         }
-        Mass mass = understood.mass();
+        Mass mass = read.mixture().mass();
         if (!(mass.grams() >= 1) || mass.grams() > 100_000) {
             problems.put("liquid", "Give between 1 g and 100 kg of it.");
             return Optional.empty();
         }
         if (form.plain()) {
-            return Optional.of(understood.ingredient().of(mass));
+            return Optional.of(read.mixture());
         }
         Share sugar = share("sugar", form.sugar(), problems);
         Share acid = share("acid", form.acid(), problems);

@@ -84,13 +84,12 @@ class PlanBoardTest {
     }
 
     private Document board(Sauce sauce, String query) {
+        return get("/sauces/" + sauce.id() + "/plan?" + query);
+    }
+
+    private Document get(String address) {
         String page = new String(
-                mvc.get()
-                        .uri("/sauces/" + sauce.id() + "/plan?" + query)
-                        .with(user(cook))
-                        .exchange()
-                        .getResponse()
-                        .getContentAsByteArray(),
+                mvc.get().uri(address).with(user(cook)).exchange().getResponse().getContentAsByteArray(),
                 java.nio.charset.StandardCharsets.UTF_8);
         return Jsoup.parse(page);
     }
@@ -208,6 +207,35 @@ class PlanBoardTest {
         }
         Sauce oil = sauces.add(kitchen, "Oil", "300 g olive oil");
         assertThat(board(oil, "use=DIP").select(".wrong").text()).contains("no water in this sauce");
+    }
+
+    @Test
+    void whatTheCookChoseWinsOverTheTextAndTheBoardSaysSo() {
+        Sauce jam = sauces.add(kitchen, "Jam", "600 g plums\n200 ml water\nBoil rapidly, lid ajar, until syrupy");
+
+        Document asWritten = board(jam, "");
+        Document chosen = board(jam, "activity=SIMMER&lid=off");
+
+        assertThat(asWritten.select("#said-otherwise")).isEmpty();
+        assertThat(asWritten.select("#activity option[selected]").attr("value")).isEqualTo("ROLLING_BOIL");
+        assertThat(asWritten.select("input[name=lid][checked]").attr("value")).isEqualTo("ajar");
+        assertThat(chosen.select("#said-otherwise").text())
+                .contains("rolling boil, lid ajar")
+                .contains("This plan: simmer, lid off");
+        assertThat(chosen.select("#activity option[selected]").attr("value")).isEqualTo("SIMMER");
+    }
+
+    @Test
+    void aStepThatIsNotUnderstoodIsSeenOnThePlanAndTheSheet() {
+        Sauce odd = sauces.add(kitchen, "Odd", "600 g plums\n200 ml water\nSimmer 10\n5 g moonbeams");
+        Document page = board(odd, "use=DIP");
+        UUID id = UUID.randomUUID();
+        post("/plans", "plan=" + id + "&sauce=" + odd.id() + "&pot=" + pot.id() + "&use=DIP");
+
+        assertThat(page.select(".say.mind").text())
+                .contains("2 lines are not understood")
+                .contains("Simmer 10");
+        assertThat(get("/plans/" + id).select(".sheet-lines .mind")).hasSize(2);
     }
 
     @Test
