@@ -133,7 +133,7 @@ class StoveTest {
         page.locator("[data-feed=SCALE] button").click();
         assertThat(page.locator("#weight")).hasValue("1980");
         assertNoSeriousFaults(page);
-        button(page, "Weighed, go on").click();
+        button(page, "Save and continue").click();
         button(page, "Lid off: start the clock").click();
         assertThat(page.locator("#clock")).isVisible();
         RunningApplication.clock().pass(Duration.ofMinutes(10));
