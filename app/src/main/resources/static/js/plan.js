@@ -85,7 +85,7 @@ function moved(point, settled) {
   for (const look of outcome.querySelectorAll('[data-look]')) look.classList.toggle('now', Number(look.getAttribute('data-look')) === point.look);
   const words = document.getElementById('look-words');
   if (words) words.textContent = 'At the handle: ' + point.looks;
-  document.getElementById('puddle')?.setAttribute('r', String(point.plate * 2.8));
+  document.getElementById('puddle')?.setAttribute('r', String(Math.min(58, point.plate * 2.8)));
   const plate = document.getElementById('plate-words');
   if (plate) plate.textContent = `${point.plate} cm`;
   if (!settled) return;

@@ -16,6 +16,8 @@ import app.gradior.quantity.Share;
 import app.gradior.thickness.Rheology;
 import app.gradior.thickness.Thickness;
 import java.io.IOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -169,7 +171,7 @@ public final class ModelPlots {
     private void tomato() throws IOException {
         PublishedTable table = PublishedTable.read("tomato-concentrate-rheology.csv");
         Mixture paste = IngredientTable.shipped()
-                .get("tomato-paste")
+                .get("fresh-tomato")
                 .of(Mass.ofGrams(100))
                 .blended();
         double dry = 100 - paste.mass(Component.WATER).grams();
@@ -211,13 +213,13 @@ public final class ModelPlots {
             double y = y0 + (y1 - y0) * i / 4;
             svg.append(String.format(
                     Locale.ROOT,
-                    "<text x=\"%.1f\" y=\"%d\" text-anchor=\"middle\">%.4g</text>"
-                            + "<text x=\"44\" y=\"%.1f\" text-anchor=\"end\">%.4g</text>",
+                    "<text x=\"%.1f\" y=\"%d\" text-anchor=\"middle\">%s</text>"
+                            + "<text x=\"44\" y=\"%.1f\" text-anchor=\"end\">%s</text>",
                     px(x, x0, x1),
                     HEIGHT - 8,
-                    x,
+                    plain(x),
                     py(y, y0, y1) + 4,
-                    y));
+                    plain(y)));
         }
         svg.append(String.format(
                 Locale.ROOT, "<path d=\"M50 30V%d H%d\" fill=\"none\" stroke=\"#2A1B2D\"/>", HEIGHT - 28, WIDTH - 20));
@@ -265,5 +267,12 @@ public final class ModelPlots {
 
     private static double py(double y, double y0, double y1) {
         return HEIGHT - 28 - (HEIGHT - 58) * (y - y0) / (y1 - y0);
+    }
+
+    private static String plain(double value) {
+        return BigDecimal.valueOf(value)
+                .setScale(2, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

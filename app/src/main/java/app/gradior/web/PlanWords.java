@@ -9,6 +9,12 @@ import app.gradior.plan.Target;
 import app.gradior.plan.Wish;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
+import app.gradior.quantity.Celsius;
+import app.gradior.thickness.Gel;
+import app.gradior.thickness.Grade;
+import app.gradior.thickness.Outside;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.plan.PlanForm;
 import java.util.ArrayList;
 import java.util.List;
@@ -147,6 +153,32 @@ public class PlanWords {
     }
 
     /** Why a route does not lead there. */
+    /** Why nothing is said of how thick it is. */
+    public String outside(Outside why) {
+        return switch (why) {
+            case EMPTY -> "nothing is in it yet";
+            case TOO_DRY -> "too dry to be a sauce: outside what can be told";
+            case OILY -> "more fat than a sauce holds: outside what can be told";
+        };
+    }
+
+    /** How it stands when it was left to cool; null where it does not set. */
+    public String sets(Gel.Set set) {
+        return switch (set) {
+            case NOT -> null;
+            case LOOSELY -> "sets loosely";
+            case LIKE_JELLY -> "sets like jelly";
+            case RUBBERY -> "sets firm as rubber";
+        };
+    }
+
+    /** How thick it will be tomorrow. */
+    public String tomorrow(Route.Outcome outcome, ThicknessFactor factor) {
+        Grade cold = Thickness.grade(outcome.end(), Celsius.FRIDGE, factor);
+        String sets = sets(Gel.of(outcome.end(), Celsius.FRIDGE));
+        return "Tomorrow from the fridge: grade " + say.grade(cold) + (sets == null ? "." : ", it " + sets + ".");
+    }
+
     /** Where the sauce's own text wants another surface or lid than the plan has; null if it does not. */
     public String saidOtherwise(Optional<Activity> saidActivity, Optional<Lid> saidLid, Activity activity, Lid lid) {
         List<String> said = new ArrayList<>();

@@ -116,7 +116,7 @@ class EquipmentTest {
 
     @Test
     void aBoilOffTestIsLearntFromAndCanBeStruckOut() throws Exception {
-        UUID test = tested("SIMMER", "2850");
+        UUID test = tested("SIMMER", "2780");
 
         BoilOffMapper.Test kept = tests.find(kitchen, test).orElseThrow();
         assertThat(kept.minutes()).isEqualTo(10);
@@ -125,7 +125,7 @@ class EquipmentTest {
         PotLore.Known known = learning.lore(kitchen).about(place);
         assertThat(known.logSd()).isLessThan(0.2);
         assertThat(known.k().middle()).isGreaterThan(1.05);
-        assertThat(page("/boil-offs/" + test, cook)).contains("15.0 g a minute");
+        assertThat(page("/boil-offs/" + test, cook)).contains("22.0 g a minute");
         assertThat(page("/pots/" + pot.id(), cook)).contains("boil-off, simmer, mark 4");
         assertThat(page("/pots", cook)).contains("known from 1 test").contains("4 gives a simmer");
 

@@ -168,7 +168,8 @@ final class Assimilation {
         ExtendedKalmanFilter<Reading> filter = new ExtendedKalmanFilter<>(
                 new CholeskyDecomposer(1e-15, 1e-30), process, new ProcessEstimate(0, from.mean(), from.covariance()));
         ProcessEstimate after = filter.estimationStep(new Reading(seconds, observation));
-        Estimate estimate = new Estimate(from.reference(), bounded(after.getState()), after.getCovariance());
+        Mixture reference = heated.isPresent() ? from.reference().boiledFor(seconds / 60) : from.reference();
+        Estimate estimate = new Estimate(reference, bounded(after.getState()), after.getCovariance());
         return new Outcome(
                 estimate, process.questioned, process.expected, observation == null ? Double.NaN : observation.value());
     }

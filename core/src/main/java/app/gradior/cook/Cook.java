@@ -40,7 +40,7 @@ import org.hipparchus.linear.RealVector;
  */
 public final class Cook {
     /** What measured ingredients are trusted to before the pot is weighed, as a share of their weight. */
-    private static final double FILLING_LOG_SD = 0.02;
+    private static final double FILLING_LOG_SD = 0.015;
 
     /** How far the time of heating up may be off, as a share of it, while nobody has said that it simmers. */
     private static final double HEAT_UP_SD_SHARE = 0.4;

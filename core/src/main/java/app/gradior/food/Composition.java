@@ -45,6 +45,8 @@ public final class Composition {
      * @param texture how much of the body is released as bought
      * @param dissolves whether it dissolves on mixing (liquids, juices, syrups): its rest is then in solution, and its
      *     starch is dextrins
+     * @param gelatin part of the protein
+     * @param pectin that sets, part of the fibre
      */
     public record Per100Grams(
             double water,
@@ -62,7 +64,9 @@ public final class Composition {
             double other,
             double body,
             Texture texture,
-            boolean dissolves) {
+            boolean dissolves,
+            double gelatin,
+            double pectin) {
 
         /** The part of the rest that dry goods and vegetables give to the serum. */
         private static final double DISSOLVED_OF_SOLIDS = 0.1;
@@ -99,6 +103,8 @@ public final class Composition {
                     .with(Component.DISSOLVED_OTHER, per(dissolvedRest))
                     .with(Component.SOLID_OTHER, per(rest - dissolvedRest))
                     .withBody(texture, per(body))
+                    .withGelatin(per(gelatin))
+                    .withPectin(per(pectin))
                     .with(allergens);
             if (starchKind != null) {
                 builder.withPowder(starchKind, Mass.ofKilograms(1), per(mendedWater));

@@ -21,6 +21,7 @@ import java.util.Set;
  * @param cautions keys of cautions that come with it, e.g. {@code sugar-burn}
  * @param source where the composition is from
  * @param bodySource whether the body was measured, and on what
+ * @param gelSource the same of its gelatin and pectin
  */
 public record Ingredient(
         String key,
@@ -36,7 +37,8 @@ public record Ingredient(
         Set<Allergen> allergens,
         Set<String> cautions,
         String source,
-        BodySource bodySource) {
+        BodySource bodySource,
+        BodySource gelSource) {
 
     /** A unit in which a food is counted, and what one weighs. */
     public record Piece(String name, Mass mass) {}

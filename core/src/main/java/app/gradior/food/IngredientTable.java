@@ -100,7 +100,9 @@ public final class IngredientTable {
                 number(row, "other"),
                 number(row, "body"),
                 Texture.valueOf(row.get("texture")),
-                row.get("dissolves").equals("yes"));
+                row.get("dissolves").equals("yes"),
+                number(row, "gelatin"),
+                number(row, "pectin"));
         return new Ingredient(
                 row.get("key"),
                 row.get("name"),
@@ -115,7 +117,8 @@ public final class IngredientTable {
                 allergens,
                 Set.copyOf(words(row, "cautions")),
                 row.get("source"),
-                Ingredient.BodySource.valueOf(row.get("body_source")));
+                Ingredient.BodySource.valueOf(row.get("body_source")),
+                Ingredient.BodySource.valueOf(row.get("gel_source")));
     }
 
     private static Optional<Ingredient.Piece> piece(CSVRecord row, String name, String grams) {

@@ -17,16 +17,18 @@ import java.util.Set;
  * evaporation takes water, ethanol and acetic acid, straining takes fibre and body; nothing else appears or vanishes.
  */
 public final class Mixture {
-    /** Relative volatility of ethanol over a simmering dish; fits the published retention factors. */
     /** What sums of a few dozen doubles may be off, as a share: a weight so little out of reach is meant to be the end of it. */
     private static final double ROUNDING = 1e-9;
 
+    /** Relative volatility of ethanol over an open simmering dish; fits the published retention factors. */
     private static final double ETHANOL_EXPONENT = 5;
 
     /** Acetic acid leaves more slowly than the water it is in. */
     private static final double ACETIC_EXPONENT = 0.7;
 
-    private static final double SWELLING_SPAN_K = 12;
+    /** Thickness of a starch goes with this power of how much there is: see {@code thickness.Thickness}. */
+    private static final double STARCH_EXPONENT = 2.7;
+
     private static final double KCAL_PER_G_CARBOHYDRATE_OR_PROTEIN = 4;
     private static final double KCAL_PER_G_FAT = 9;
     private static final double KCAL_PER_G_ETHANOL = 7;
@@ -41,8 +43,11 @@ public final class Mixture {
     private final double[] kilograms;
     private final double[] rawPowder;
     private final double[] swollenPowder;
+    private final double[] spentPowder;
     private final double[] body;
     private final double powderMoisture;
+    private final double gelatin;
+    private final double pectin;
     private final Set<Allergen> allergens;
     private final double total;
 
@@ -50,14 +55,20 @@ public final class Mixture {
             double[] kilograms,
             double[] rawPowder,
             double[] swollenPowder,
+            double[] spentPowder,
             double[] body,
             double powderMoisture,
+            double gelatin,
+            double pectin,
             Set<Allergen> allergens) {
         this.kilograms = kilograms;
         this.rawPowder = rawPowder;
         this.swollenPowder = swollenPowder;
+        this.spentPowder = spentPowder;
         this.body = body;
         this.powderMoisture = powderMoisture;
+        this.gelatin = gelatin;
+        this.pectin = pectin;
         this.allergens = allergens;
         double sum = 0;
         for (double part : kilograms) {
@@ -72,6 +83,8 @@ public final class Mixture {
         private final double[] rawPowder = new double[KINDS];
         private final double[] body = new double[Texture.COUNT];
         private double powderMoisture;
+        private double gelatin;
+        private double pectin;
         private final Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
 
         public Builder with(Component component, Mass mass) {
@@ -92,6 +105,18 @@ public final class Mixture {
             return this;
         }
 
+        /** Notes how much of the protein is gelatin; it adds no mass. */
+        public Builder withGelatin(Mass mass) {
+            gelatin += mass.kilograms();
+            return this;
+        }
+
+        /** Notes how much of the fibre is pectin that sets; it adds no mass. */
+        public Builder withPectin(Mass mass) {
+            pectin += mass.kilograms();
+            return this;
+        }
+
         Builder with(Set<Allergen> more) {
             allergens.addAll(more);
             return this;
@@ -102,8 +127,11 @@ public final class Mixture {
                     kilograms.clone(),
                     rawPowder.clone(),
                     new double[KINDS],
+                    new double[KINDS],
                     body.clone(),
                     powderMoisture,
+                    gelatin,
+                    pectin,
                     Set.copyOf(allergens));
         }
     }
@@ -116,6 +144,9 @@ public final class Mixture {
      * @param swollenPowder starch powder that has
      * @param body tomato-solids equivalents by texture; an index, no mass
      * @param powderMoisture water that came bound in starch powders, part of the water
+     * @param spentPowder what of the powder browning and long boiling have taken from its thickening; part of it; none if null
+     * @param gelatin part of the protein; none if null
+     * @param pectin part of the fibre; none if null
      */
     public record Parts(
             Map<Component, Mass> components,
@@ -123,7 +154,17 @@ public final class Mixture {
             Map<StarchKind, Mass> swollenPowder,
             Map<Texture, Mass> body,
             Mass powderMoisture,
-            Set<Allergen> allergens) {}
+            Set<Allergen> allergens,
+            Map<StarchKind, Mass> spentPowder,
+            Mass gelatin,
+            Mass pectin) {
+        /** What was kept before these were known has none of them. */
+        public Parts {
+            spentPowder = spentPowder == null ? Map.of() : spentPowder;
+            gelatin = gelatin == null ? Mass.ZERO : gelatin;
+            pectin = pectin == null ? Mass.ZERO : pectin;
+        }
+    }
 
     public Parts parts() {
         return new Parts(
@@ -132,7 +173,10 @@ public final class Mixture {
                 present(StarchKind.values(), swollenPowder),
                 present(Texture.values(), body),
                 Mass.ofKilograms(powderMoisture),
-                allergens);
+                allergens,
+                present(StarchKind.values(), spentPowder),
+                Mass.ofKilograms(gelatin),
+                Mass.ofKilograms(pectin));
     }
 
     private static <K> Map<K, Mass> present(K[] keys, double[] amounts) {
@@ -151,8 +195,11 @@ public final class Mixture {
                 amounts(Component.COUNT, parts.components()),
                 amounts(KINDS, parts.rawPowder()),
                 amounts(KINDS, parts.swollenPowder()),
+                amounts(KINDS, parts.spentPowder()),
                 amounts(Texture.COUNT, parts.body()),
                 parts.powderMoisture().kilograms(),
+                parts.gelatin().kilograms(),
+                parts.pectin().kilograms(),
                 Set.copyOf(parts.allergens()));
     }
 
@@ -180,8 +227,11 @@ public final class Mixture {
                 sum(kilograms, other.kilograms),
                 sum(rawPowder, other.rawPowder),
                 sum(swollenPowder, other.swollenPowder),
+                sum(spentPowder, other.spentPowder),
                 sum(body, other.body),
                 powderMoisture + other.powderMoisture,
+                gelatin + other.gelatin,
+                pectin + other.pectin,
                 both);
     }
 
@@ -197,8 +247,11 @@ public final class Mixture {
                 scaled(kilograms, factor),
                 scaled(rawPowder, factor),
                 scaled(swollenPowder, factor),
+                scaled(spentPowder, factor),
                 scaled(body, factor),
                 powderMoisture * factor,
+                gelatin * factor,
+                pectin * factor,
                 allergens);
     }
 
@@ -209,12 +262,66 @@ public final class Mixture {
      * @param waterLeft share of the water there is now
      */
     public Mixture evaporatedTo(Share waterLeft) {
+        return evaporatedTo(waterLeft, ETHANOL_EXPONENT);
+    }
+
+    /**
+     * The same where ethanol leaves more readily beside the water, as under a lid.
+     *
+     * @param ethanolExponent in E/E0 = (W/W0)^exponent
+     */
+    public Mixture evaporatedTo(Share waterLeft, double ethanolExponent) {
         double left = waterLeft.value();
         double[] after = kilograms.clone();
         after[Component.WATER.ordinal()] *= left;
-        after[Component.ETHANOL.ordinal()] = leaving(Component.ETHANOL, left, ETHANOL_EXPONENT);
+        after[Component.ETHANOL.ordinal()] = leaving(Component.ETHANOL, left, ethanolExponent);
         after[Component.ACETIC_ACID.ordinal()] = leaving(Component.ACETIC_ACID, left, ACETIC_EXPONENT);
-        return new Mixture(after, rawPowder, swollenPowder, body, powderMoisture * left, allergens);
+        return new Mixture(
+                after, rawPowder, swollenPowder, spentPowder, body, powderMoisture * left, gelatin, pectin, allergens);
+    }
+
+    /** The same with less ethanol, or with as much as there is. */
+    public Mixture withEthanolAtMost(Mass most) {
+        if (kg(Component.ETHANOL) <= most.kilograms()) {
+            return this;
+        }
+        double[] after = kilograms.clone();
+        after[Component.ETHANOL.ordinal()] = most.kilograms();
+        return with(after, rawPowder, swollenPowder, spentPowder, body);
+    }
+
+    /**
+     * With starch powders browned dry or in fat: swollen, they will thicken so much less.
+     *
+     * @param thickening what is left of it
+     */
+    public Mixture browned(Share thickening) {
+        double left = Math.pow(thickening.value(), 1 / STARCH_EXPONENT);
+        double[] spent = spentPowder.clone();
+        for (int i = 0; i < KINDS; i++) {
+            double all = rawPowder[i] + swollenPowder[i];
+            spent[i] = all - (all - spentPowder[i]) * left;
+        }
+        return with(kilograms, rawPowder, swollenPowder, spent, body);
+    }
+
+    /** As it is after so many minutes more at the boil: what starch has swollen thickens a little less. */
+    public Mixture boiledFor(double minutes) {
+        if (minutes <= 0 || !hasSwollenStarch()) {
+            return this;
+        }
+        double[] spent = spentPowder.clone();
+        for (StarchKind kind : STARCHES) {
+            int i = kind.ordinal();
+            double left = Math.pow(kind.leftAfterBoiling(minutes, acidShare()), 1 / STARCH_EXPONENT);
+            double all = rawPowder[i] + swollenPowder[i];
+            spent[i] = all - (all - spentPowder[i]) * left;
+        }
+        return with(kilograms, rawPowder, swollenPowder, spent, body);
+    }
+
+    private Mixture with(double[] components, double[] raw, double[] swollen, double[] spent, double[] bodies) {
+        return new Mixture(components, raw, swollen, spent, bodies, powderMoisture, gelatin, pectin, allergens);
     }
 
     private double leaving(Component component, double waterLeft, double exponent) {
@@ -240,6 +347,7 @@ public final class Mixture {
     public Share waterLeftAt(Mass weight) {
         double dry = dry().kilograms();
         double rounding = ROUNDING * total;
+        // Out of reach by no more than a rounding is the end itself.
         Bounds.check("weight after evaporation in kg", weight.kilograms(), dry - rounding, total + rounding);
         double lost = Math.max(0, Math.min(total - dry, total - weight.kilograms()));
         if (lost == 0) {
@@ -273,7 +381,7 @@ public final class Mixture {
         }
         double[] after = kilograms.clone();
         after[Component.WATER.ordinal()] = water.kilograms();
-        return new Mixture(after, rawPowder, swollenPowder, body, powderMoisture, allergens);
+        return with(after, rawPowder, swollenPowder, spentPowder, body);
     }
 
     private double volatiles() {
@@ -294,8 +402,15 @@ public final class Mixture {
 
     /** How much the whole loses for each kilogram of water lost, at the present make-up: 1 or more. */
     public double lossPerWater() {
+        return lossPerWater(ETHANOL_EXPONENT);
+    }
+
+    /** The same where ethanol leaves more readily. */
+    public double lossPerWater(double ethanolExponent) {
         double water = kg(Component.WATER);
-        return water == 0 ? 1 : volatilesSlopeAt(1) / water;
+        return water == 0
+                ? 1
+                : 1 + (kg(Component.ETHANOL) * ethanolExponent + kg(Component.ACETIC_ACID) * ACETIC_EXPONENT) / water;
     }
 
     /** What would be left with all water gone. */
@@ -306,27 +421,26 @@ public final class Mixture {
     /** With all body released: blended or milled. */
     public Mixture blended() {
         double[] released = {0, 0, body[0] + body[1] + body[2]};
-        return new Mixture(kilograms, rawPowder, swollenPowder, released, powderMoisture, allergens);
+        return with(kilograms, rawPowder, swollenPowder, spentPowder, released);
     }
 
-    /**
-     * As it is once it was so hot: pieces fallen apart, starch swollen as far as the heat lets it. Granules begin to swell
-     * {@value #SWELLING_SPAN_K} K below where they are full (an estimate: handbooks give onset and end about so far apart),
-     * and what has swollen stays so.
-     */
+    /** As it is once it was so hot: pieces fallen apart, starch swollen as far as the heat lets it; it stays so. */
     public Mixture cookedAt(Celsius temperature) {
         double[] raw = rawPowder.clone();
         double[] swollen = swollenPowder.clone();
         for (StarchKind kind : STARCHES) {
             int i = kind.ordinal();
-            double full = kind.thickensFullyAt().degrees();
-            double part = Math.max(0, Math.min(1, 1 - (full - temperature.degrees()) / SWELLING_SPAN_K));
             double all = raw[i] + swollen[i];
-            swollen[i] = Math.max(swollen[i], part * all);
-            raw[i] = all - swollen[i];
+            if (all > 0) {
+                // Half of the final thickness is less than half of the starch at work: thickness goes with its 2.7th
+                // power.
+                double part = Math.pow(kind.swollenAt(temperature), 1 / STARCH_EXPONENT);
+                swollen[i] = Math.max(swollen[i], part * all);
+                raw[i] = all - swollen[i];
+            }
         }
         double[] fallenApart = {0, body[0] + body[1], body[2]};
-        return new Mixture(kilograms, raw, swollen, fallenApart, powderMoisture, allergens);
+        return with(kilograms, raw, swollen, spentPowder, fallenApart);
     }
 
     /**
@@ -345,8 +459,11 @@ public final class Mixture {
                 after,
                 scaled(rawPowder, liquid),
                 scaled(swollenPowder, liquid),
+                scaled(spentPowder, liquid),
                 scaled(body, solids),
                 powderMoisture * liquid,
+                gelatin * liquid,
+                pectin * liquid,
                 allergens);
     }
 
@@ -419,18 +536,25 @@ public final class Mixture {
         return solids + solvent == 0 ? Share.NONE : Share.of(solids / (solids + solvent));
     }
 
+    /** Water of the serum: all but what starch powders brought bound in their granules. */
+    public Mass freeWater() {
+        return Mass.ofKilograms(freeWaterKg());
+    }
+
     private double freeWaterKg() {
         return Math.max(0, kg(Component.WATER) - powderMoisture);
     }
 
     /**
-     * Swollen powder of a kind as a share of the sauce; powders of other kinds are left out of the sauce, so that a second
-     * starch never seems to thin what the first has thickened.
+     * Swollen powder of a kind that still thickens, as a share of the sauce without its fat; powders of other kinds are left
+     * out of the sauce, so that a second starch never seems to thin what the first has thickened.
      */
     public Share swollen(StarchKind kind) {
         int i = kind.ordinal();
-        double sauce = starchFreeKg() + rawPowder[i] + swollenPowder[i];
-        return sauce <= 0 ? Share.NONE : Share.of(Math.min(1, swollenPowder[i] / sauce));
+        double sauce = starchAndFatFreeKg() + rawPowder[i] + swollenPowder[i];
+        double all = rawPowder[i] + swollenPowder[i];
+        double working = all == 0 ? 0 : swollenPowder[i] * (1 - spentPowder[i] / all);
+        return sauce <= 0 ? Share.NONE : Share.of(Math.min(1, working / sauce));
     }
 
     public Mass powder(StarchKind kind) {
@@ -446,22 +570,50 @@ public final class Mixture {
     }
 
     /**
-     * Released body in tomato-solids equivalents per kilogram of sauce, starch powder left out of the sauce so that
-     * starch never seems to thin it. May exceed 1 for gums, which thicken more than their weight of tomato solids.
+     * Released body in tomato-solids equivalents per kilogram of sauce, starch powder and fat left out of the sauce so that
+     * neither seems to thin it. May exceed 1 for gums, which thicken more than their weight of tomato solids.
      */
     public double releasedBody() {
         double released = 0;
         for (Texture texture : TEXTURES) {
             released += body[texture.ordinal()] * texture.released();
         }
-        double starchFree = starchFreeKg();
-        return starchFree <= 0 ? 0 : released / starchFree;
+        return perPlainSauce(released);
+    }
+
+    /** Body that is still in pieces, counted like {@link #releasedBody()}. */
+    public double bodyInPieces() {
+        return perPlainSauce(lockedKg());
+    }
+
+    /** Pectin that may set, as a share of the sauce without starch powder and fat. */
+    public Share pectin() {
+        return Share.of(Math.min(1, perPlainSauce(pectin)));
+    }
+
+    /** Gelatin beside the water it is in, g in 100 g. */
+    public double gelatinPerWater() {
+        double water = freeWaterKg();
+        return gelatin == 0 ? 0 : water <= 0 ? Double.MAX_VALUE : 100 * gelatin / water;
+    }
+
+    public Mass gelatin() {
+        return Mass.ofKilograms(gelatin);
+    }
+
+    private double perPlainSauce(double part) {
+        double plain = starchAndFatFreeKg();
+        return plain <= 0 ? 0 : part / plain;
     }
 
     /** Fat's share of the mass that is not starch powder. */
     public Share fatShareBesideStarch() {
         double starchFree = starchFreeKg();
         return starchFree <= 0 ? Share.NONE : Share.of(Math.min(1, kg(Component.FAT) / starchFree));
+    }
+
+    private double starchAndFatFreeKg() {
+        return Math.max(0, starchFreeKg() - kg(Component.FAT));
     }
 
     private double starchFreeKg() {
@@ -479,8 +631,11 @@ public final class Mixture {
 
     /** Body that blending would still release. */
     public Mass lockedBody() {
-        return Mass.ofKilograms(
-                body[0] * (1 - Texture.CHUNKY.released()) + body[1] * (1 - Texture.BROKEN_DOWN.released()));
+        return Mass.ofKilograms(lockedKg());
+    }
+
+    private double lockedKg() {
+        return body[0] * (1 - Texture.CHUNKY.released()) + body[1] * (1 - Texture.BROKEN_DOWN.released());
     }
 
     public Set<Allergen> allergens() {
@@ -528,7 +683,10 @@ public final class Mixture {
                 && Arrays.equals(kilograms, that.kilograms)
                 && Arrays.equals(rawPowder, that.rawPowder)
                 && Arrays.equals(swollenPowder, that.swollenPowder)
+                && Arrays.equals(spentPowder, that.spentPowder)
                 && Arrays.equals(body, that.body)
+                && gelatin == that.gelatin
+                && pectin == that.pectin
                 && powderMoisture == that.powderMoisture
                 && allergens.equals(that.allergens);
     }

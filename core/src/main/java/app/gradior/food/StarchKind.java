@@ -1,6 +1,7 @@
 package app.gradior.food;
 
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Share;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -10,16 +11,80 @@ import java.util.Optional;
  * handbooks of starch technology rank them. They are estimates: makers' powders differ by about a tenth.
  */
 public enum StarchKind {
-    CORN("corn starch", 1.0, 1.8, 95, 0, 0.54, Bearing.FAIR, Bearing.FAIR, Bearing.POOR, "cloudy sheen, gels cold"),
-    WHEAT_FLOUR("wheat flour", 0.5, 1.7, 90, 10, 0.53, Bearing.FAIR, Bearing.GOOD, Bearing.POOR, "opaque"),
-    POTATO("potato starch", 1.4, 1.2, 75, 0, 0.68, Bearing.POOR, Bearing.POOR, Bearing.POOR, "clear"),
-    TAPIOCA("tapioca starch", 1.1, 1.15, 80, 0, 0.51, Bearing.FAIR, Bearing.POOR, Bearing.GOOD, "clear, stringy"),
+    CORN(
+            "corn starch",
+            1.0,
+            1.8,
+            62,
+            74,
+            95,
+            0.10,
+            0,
+            0.54,
+            Bearing.FAIR,
+            Bearing.FAIR,
+            Bearing.POOR,
+            "cloudy sheen, gels cold"),
+    WHEAT_FLOUR(
+            "wheat flour", 0.5, 1.7, 56, 66, 90, 0.05, 10, 0.53, Bearing.FAIR, Bearing.GOOD, Bearing.POOR, "opaque"),
+    POTATO("potato starch", 1.4, 1.2, 57, 68, 75, 0.50, 0, 0.68, Bearing.POOR, Bearing.POOR, Bearing.POOR, "clear"),
+    TAPIOCA(
+            "tapioca starch",
+            1.1,
+            1.15,
+            60,
+            72,
+            80,
+            0.35,
+            0,
+            0.51,
+            Bearing.FAIR,
+            Bearing.POOR,
+            Bearing.GOOD,
+            "clear, stringy"),
     ARROWROOT(
-            "arrowroot", 1.15, 1.15, 82, 0, 0.54, Bearing.GOOD, Bearing.POOR, Bearing.FAIR, "clear; slimy with dairy"),
-    WAXY_CORN("waxy corn starch", 1.15, 1.0, 85, 0, 0.54, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "clear"),
-    RICE_FLOUR("rice flour", 0.6, 1.3, 88, 0, 0.67, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "matt"),
+            "arrowroot",
+            1.15,
+            1.15,
+            64,
+            76,
+            82,
+            0.35,
+            0,
+            0.54,
+            Bearing.GOOD,
+            Bearing.POOR,
+            Bearing.FAIR,
+            "clear; slimy with dairy"),
+    WAXY_CORN(
+            "waxy corn starch",
+            1.15,
+            1.0,
+            62,
+            74,
+            85,
+            0.05,
+            0,
+            0.54,
+            Bearing.GOOD,
+            Bearing.GOOD,
+            Bearing.GOOD,
+            "clear"),
+    RICE_FLOUR("rice flour", 0.6, 1.3, 66, 78, 88, 0.05, 0, 0.67, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "matt"),
     GLUTINOUS_RICE_FLOUR(
-            "glutinous rice flour", 0.6, 1.05, 85, 0, 0.65, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "opaque");
+            "glutinous rice flour",
+            0.6,
+            1.05,
+            60,
+            72,
+            85,
+            0.05,
+            0,
+            0.65,
+            Bearing.GOOD,
+            Bearing.GOOD,
+            Bearing.GOOD,
+            "opaque");
 
     /** How a thickened sauce bears acid, long boiling or freezing. */
     public enum Bearing {
@@ -31,7 +96,10 @@ public enum StarchKind {
     private final String label;
     private final double potency;
     private final double setback;
+    private final double swellsFrom;
+    private final double swollenHalfAt;
     private final Celsius thickensFullyAt;
+    private final double lossPerMinute;
     private final int cookOutMinutes;
     private final double gramsPerMillilitre;
     private final Bearing acid;
@@ -43,7 +111,10 @@ public enum StarchKind {
             String label,
             double potency,
             double setback,
+            double swellsFrom,
+            double swollenHalfAt,
             double thickensFullyAt,
+            double lostInTwentyMinutes,
             int cookOutMinutes,
             double gramsPerMillilitre,
             Bearing acid,
@@ -53,7 +124,10 @@ public enum StarchKind {
         this.label = label;
         this.potency = potency;
         this.setback = setback;
+        this.swellsFrom = swellsFrom;
+        this.swollenHalfAt = swollenHalfAt;
         this.thickensFullyAt = Celsius.of(thickensFullyAt);
+        this.lossPerMinute = -Math.log(1 - lostInTwentyMinutes) / 20;
         this.cookOutMinutes = cookOutMinutes;
         this.gramsPerMillilitre = gramsPerMillilitre;
         this.acid = acid;
@@ -88,6 +162,41 @@ public enum StarchKind {
     /** How many times thicker its part of the thickness is at 20 °C than its cooling alone would make it. */
     public double setback() {
         return setback;
+    }
+
+    /**
+     * How much of its final thickness it has once it was so hot: none below the onset of gelatinisation, half at its end,
+     * all where its paste is full, straight between. Onset and end are the usual ranges of the literature; that half is
+     * there at the end is an estimate.
+     *
+     * @return 0 to 1
+     */
+    public double swollenAt(Celsius temperature) {
+        double t = temperature.degrees();
+        if (t <= swellsFrom) {
+            return 0;
+        }
+        return t <= swollenHalfAt
+                ? 0.5 * (t - swellsFrom) / (swollenHalfAt - swellsFrom)
+                : Math.min(1, 0.5 + 0.5 * (t - swollenHalfAt) / (thickensFullyAt.degrees() - swollenHalfAt));
+    }
+
+    /**
+     * What of its thickening is left after so long at the boil: exp(−r·t), r from how much is lost in twenty minutes, an
+     * estimate from how handbooks rank the starches. Acid makes it faster for those that bear it badly.
+     *
+     * @param minutes 0 or more
+     * @param acid of the sauce
+     */
+    public double leftAfterBoiling(double minutes, Share acid) {
+        double faster = 1
+                + acid.percent()
+                        * switch (this.acid) {
+                            case GOOD -> 0.1;
+                            case FAIR -> 0.5;
+                            case POOR -> 1;
+                        };
+        return Math.exp(-lossPerMinute * faster * minutes);
     }
 
     /** Where its granules have swollen fully. */

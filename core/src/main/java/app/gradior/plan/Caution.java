@@ -1,12 +1,17 @@
 package app.gradior.plan;
 
+import app.gradior.food.Allergen;
 import app.gradior.food.Component;
 import app.gradior.food.Mixture;
 import app.gradior.physics.ChoiOkos;
+import app.gradior.physics.Solubility;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Ring;
+import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Volume;
+import app.gradior.thickness.Gel;
+import app.gradior.thickness.Outside;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -19,12 +24,25 @@ public enum Caution {
     ALCOHOL_REMAINS("Some alcohol remains, however long it cooks."),
     CATCHES("Thick or sugary at this heat: it catches and burns. Lower the heat and stir often."),
     HOT_SUGAR("Hot sugar burns deep: keep hands and children away, never taste it from the pot."),
+    EGG_SPLITS("Egg yolk sets at 65 to 85 °C and splits above: stir it in off the heat and don't let it boil again."),
+    MAY_SPLIT("So much fat may split from the rest: keep it below the boil and whisk in a spoon of water."),
+    WILL_SPLIT("More fat than the sauce can hold: it will split. Whisk in water, a little at a time."),
+    WILL_GRAIN("There is more sugar or salt than the water holds once it is cold: it will grain. Leave more water in."),
+    SETS_LIKE_JELLY("It will set like jelly when it is cold. Stop earlier to have it softer."),
+    OUTSIDE("So dry or so oily a mixture is outside what can be told: take the grades as no more than a hint."),
     RING_TOO_WEAK("This ring can't keep that activity up in this pot: what it can do is counted."),
     KEEP_COLD("Cool within two hours and keep at 4 °C or below; it is not for the shelf.");
 
     private static final double SOUR_ACID_SHARE = 0.004;
     private static final double STRONG_ETHANOL_SHARE = 0.15;
     private static final double LEFT_ETHANOL_SHARE = 0.0005;
+    private static final double YOLK_SPLITS_C = 85;
+    private static final double MAY_SPLIT_FAT = 0.60;
+    private static final double WILL_SPLIT_FAT = 0.70;
+
+    /** A little more than is held stays in solution for days. */
+    private static final double GRAINS_SHARE = 0.03;
+
     private static final double CATCHING_GRADE = 4.5;
     private static final double CATCHING_BRIX = 0.60;
 
@@ -62,6 +80,25 @@ public enum Caution {
         }
         if (to.brix().value() > CATCHING_BRIX) {
             cautions.add(HOT_SUGAR);
+        }
+        if (to.mixture().allergens().contains(Allergen.EGG) && to.stove().degrees() > YOLK_SPLITS_C) {
+            cautions.add(EGG_SPLITS);
+        }
+        double fat = ChoiOkos.fatVolumeFraction(to.mixture());
+        if (fat > MAY_SPLIT_FAT) {
+            cautions.add(fat > WILL_SPLIT_FAT ? WILL_SPLIT : MAY_SPLIT);
+        }
+        Mixture end = to.mixture();
+        if (Solubility.sugarCrystals(end, Celsius.ROOM).kilograms()
+                        > GRAINS_SHARE * end.mass().kilograms()
+                || Solubility.saltCrystals(end).kilograms() > 0) {
+            cautions.add(WILL_GRAIN);
+        }
+        if (to.tomorrow().compareTo(Gel.Set.LIKE_JELLY) >= 0) {
+            cautions.add(SETS_LIKE_JELLY);
+        }
+        if (Outside.of(end).isPresent()) {
+            cautions.add(OUTSIDE);
         }
         if (limitedByPower) {
             cautions.add(RING_TOO_WEAK);

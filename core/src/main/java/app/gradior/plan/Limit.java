@@ -3,14 +3,18 @@ package app.gradior.plan;
 import java.util.function.ToDoubleFunction;
 
 /**
- * Where a sauce that is reduced begins to be too much of something, or where its spirit has gone; by weight of the sauce.
+ * Where a sauce that is reduced begins to be too much of something, or where its spirit has gone; by weight of the sauce,
+ * or in Brix where it is a syrup.
  * Where tongues differ these are the usual seasoning of sauces, rounded: a mark to mind, no bound.
  */
 public enum Limit {
     SALT("salt", 0.015, true, s -> s.salt().value()),
     SUGAR("sugar", 0.5, true, s -> s.sugar().value()),
     ACID("acid", 0.03, true, s -> s.acid().value()),
-    ALCOHOL("alcohol", 0.005, false, s -> s.alcohol().value());
+    ALCOHOL("alcohol", 0.005, false, s -> s.alcohol().value()),
+    /** From here on a syrup is hard when it is cold. */
+    SETS_HARD("sets hard", 0.76, true, s -> s.syrup().value()),
+    CANDY("candy", 0.80, true, s -> s.syrup().value());
 
     private final String label;
     private final double share;

@@ -17,13 +17,19 @@ import org.hipparchus.linear.RealVector;
  *
  * <p>ln k of a pot on a ring at an activity is taken as a sum of independent normal parts: of the kitchen (its air, its
  * eye for activities), of the pot, of the activity, and of the three together. What one place tells is thus told, in part,
- * of the others. The parts' standard deviations are estimates; together they give the prior of the model, 0.35.
+ * of the others. The parts' standard deviations are estimates; together they give the prior of the model, 0.45.
  */
 public final class PotLore {
-    private static final double KITCHEN_SD = 0.20;
-    private static final double POT_SD = 0.15;
-    private static final double ACTIVITY_SD = 0.20;
-    private static final double PLACE_SD = 0.133;
+    private static final double KITCHEN_SD = 0.28;
+    private static final double POT_SD = 0.18;
+    private static final double ACTIVITY_SD = 0.25;
+    private static final double PLACE_SD = 0.17;
+
+    /** From so many finished batches and tests on a kitchen's own spread counts. */
+    private static final int ENOUGH_SOURCES = 5;
+
+    /** No two pots are more alike than this. */
+    private static final double LEAST_SPREAD = 0.1;
 
     private final List<Source> sources;
 
@@ -81,8 +87,22 @@ public final class PotLore {
         this.sources = List.copyOf(sources);
     }
 
+    /**
+     * What is known of a place. Of a pot that was never weighed a kitchen with batches enough knows as much as they scatter:
+     * its own spread stands in the place of the general one.
+     */
     public Known about(Place place) {
-        return about(place, sources);
+        Known known = about(place, sources);
+        boolean weighed = sources.stream().anyMatch(s -> s.place().pot().equals(place.pot()));
+        return weighed || sources.size() < ENOUGH_SOURCES ? known : known(known.lnK(), square(ownSpread()));
+    }
+
+    private double ownSpread() {
+        double mean = sources.stream().mapToDouble(Source::lnK).average().orElse(0);
+        double squares =
+                sources.stream().mapToDouble(s -> square(s.lnK() - mean)).sum();
+        double sd = Math.sqrt(squares / (sources.size() - 1));
+        return Math.max(LEAST_SPREAD, Math.min(Evaporation.PRIOR_LOG_SD, sd));
     }
 
     /** What would be known if the place were tested once more. */

@@ -50,6 +50,7 @@ public record Route(Kind kind, Optional<Outcome> outcome, Optional<OutOfReach> m
      * @param yieldGrams what is left; a range where a thickness decides it
      * @param volume of what is left, at room temperature
      * @param slurry what is poured, if anything
+     * @param roux flour and butter that would thicken it as much as the slurry, if there is one
      * @param powderGrams the powder, with the range that the sauce's own thickness leaves
      * @param enough whether it leaves as much as is wanted
      * @param suits whether it is as thick as is wanted
@@ -65,6 +66,7 @@ public record Route(Kind kind, Optional<Outcome> outcome, Optional<OutOfReach> m
             Interval yieldGrams,
             Volume volume,
             Optional<Slurry> slurry,
+            Optional<Roux> roux,
             Optional<Interval> powderGrams,
             boolean enough,
             boolean suits,

@@ -49,7 +49,7 @@ public record Routes(
     /** What blending has to gain to be worth a route of its own: half of what a mouth notices. */
     private static final double BLEND_WORTH_SHOWING = 0.25;
 
-    private static final double BLEND_WORTH_TAKING = 0.5;
+    private static final double BLEND_WORTH_TAKING = 0.35;
     private static final double STRONGER = 1.15;
     private static final double GELS_FROM_SETBACK = 1.5;
 
@@ -89,6 +89,15 @@ public record Routes(
                 .min()
                 .orElse(0);
         return times > 1 + 1e-6 ? OptionalDouble.of(times) : OptionalDouble.empty();
+    }
+
+    /** Whether more than half of the thickness where reducing stops would be syrup: then a syrup's band is what is meant. */
+    public boolean syrupy(Goal goal) {
+        return route(Kind.REDUCE)
+                .outcome()
+                .map(outcome -> Thickness.sources(outcome.stop().mixture(), goal.served()))
+                .filter(sources -> sources.serum() > sources.body() + sources.starch() + sources.gel())
+                .isPresent();
     }
 
     public boolean has(Kind kind) {
@@ -234,6 +243,8 @@ public record Routes(
                     yieldGrams,
                     ChoiOkos.volume(end, Celsius.ROOM),
                     slurry,
+                    slurry.flatMap(s ->
+                            Roux.forGrade(stop.mixture(), Roux.Browning.BLOND, goal.aim(), goal.served(), thickness)),
                     slurry.map(s -> powderRange(stop.mixture(), s)),
                     enough(end),
                     goal.suits(served),

@@ -10,6 +10,7 @@ import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Bubbles;
+import app.gradior.thickness.Gel;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.PlateSpread;
 import app.gradior.thickness.Rheology;
@@ -43,6 +44,8 @@ public record Snapshot(
         Share acid,
         Share alcohol) {
 
+    private static final double MOSTLY_SUGAR = 0.3;
+
     /** The sauce as it is in its pot. */
     public static Snapshot of(Mixture mixture, Evaporation evaporation, ThicknessFactor thickness) {
         Celsius stove = evaporation.stoveTemperature(mixture);
@@ -60,6 +63,16 @@ public record Snapshot(
                 mixture.sugarShare(),
                 mixture.acidShare(),
                 mixture.share(Component.ETHANOL));
+    }
+
+    /** Brix, where most of what is dissolved is sugar; none in a brine. */
+    public Share syrup() {
+        return sugar.value() > MOSTLY_SUGAR * brix.value() ? brix : Share.NONE;
+    }
+
+    /** How it stands from the fridge on the day after. */
+    public Gel.Set tomorrow() {
+        return Gel.of(mixture, Celsius.FRIDGE);
     }
 
     /** How it looks on a spoon at the stove. */

@@ -45,7 +45,7 @@ public final class TradeOff {
             if (i > 0) {
                 minutes += minutesBetween(boil, previous, left);
             }
-            Snapshot at = Snapshot.of(boil.at(Share.of(left)), evaporation, knowledge.thickness());
+            Snapshot at = Snapshot.of(boil.at(Share.of(left), minutes), evaporation, knowledge.thickness());
             points.add(new Point(Share.of(left), minutes, at));
             previous = left;
         }

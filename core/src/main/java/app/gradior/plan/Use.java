@@ -9,7 +9,9 @@ public enum Use {
     TOSS("toss", "clings to pasta, yet some runs off", 4.4, 5.2),
     GLAZE("glaze", "brushed on, stays in a layer", 5.2, 5.8),
     DIP("dip", "stays on what is dipped", 5.8, 6.5),
-    SPREAD("spread", "stands on bread", 6.5, 7.2);
+    SPREAD("spread", "stands on bread", 6.5, 7.2),
+    /** Thickened by sugar: taken as thick as a glaze while it is warm it would be candy when cold. */
+    SYRUP("syrup", "drizzled or brushed on, sets as it cools", 3.4, 4.4);
 
     private final String label;
     private final String does;

@@ -6,9 +6,9 @@ import java.util.Locale;
 public enum Activity {
     STEAMING("steaming", "steam, no bubbles", -18, 0),
     BARE_SIMMER("bare simmer", "a bubble now and then, at the edge", -7, 0),
-    SIMMER("simmer", "small bubbles all over, steadily", -2, 4),
-    LIVELY_SIMMER("lively simmer", "the whole surface moves", 0, 12),
-    ROLLING_BOIL("rolling boil", "can't be stirred down", 0, 30);
+    SIMMER("simmer", "small bubbles all over, steadily", -2, 8),
+    LIVELY_SIMMER("lively simmer", "the whole surface moves", 0, 20),
+    ROLLING_BOIL("rolling boil", "can't be stirred down", 0, 35);
 
     private final String label;
     private final String look;

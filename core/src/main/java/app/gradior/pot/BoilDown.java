@@ -3,6 +3,7 @@ package app.gradior.pot;
 import app.gradior.food.Component;
 import app.gradior.food.Mixture;
 import app.gradior.quantity.Bounds;
+import app.gradior.quantity.Mass;
 import app.gradior.quantity.MassFlow;
 import app.gradior.quantity.Share;
 import app.gradior.thickness.ThicknessFactor;
@@ -10,6 +11,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleBinaryOperator;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BracketedUnivariateSolver;
@@ -53,6 +55,7 @@ public final class BoilDown {
     private final ThicknessFactor thickness;
     private final double k;
     private final double water;
+    private final double ethanolExponent;
 
     /**
      * @param raw what is in the pot when it reaches its activity
@@ -68,6 +71,7 @@ public final class BoilDown {
         this.thickness = thickness;
         this.k = Bounds.check("k", k, 0.01, 100);
         this.water = start.mass(Component.WATER).kilograms();
+        this.ethanolExponent = evaporation.ethanolExponent();
     }
 
     /** What is in the pot as it begins to simmer. */
@@ -83,16 +87,27 @@ public final class BoilDown {
         return thickness;
     }
 
-    /** The mixture with a share of its first water left. */
+    /** The mixture with a share of its first water left, as if that had taken no time. */
     public Mixture at(Share waterLeft) {
-        return start.evaporatedTo(waterLeft);
+        return start.evaporatedTo(waterLeft, ethanolExponent);
+    }
+
+    /** The mixture with a share of its first water left after so long: starch is worn, and alcohol has left meanwhile. */
+    public Mixture at(Share waterLeft, double minutes) {
+        Mixture mixture = at(waterLeft);
+        double ethanol = start.mass(Component.ETHANOL).kilograms();
+        return (ethanol == 0
+                        ? mixture
+                        : mixture.withEthanolAtMost(Mass.ofKilograms(ethanol * Retention.ofAlcohol(minutes))))
+                .boiledFor(minutes);
     }
 
     /** How fast the whole loses weight with a share of its first water left. */
     public MassFlow lossAt(Share waterLeft) {
         Mixture mixture = at(waterLeft);
-        return new MassFlow(
-                k * evaporation.waterLoss(mixture, thickness).kilogramsPerSecond() * mixture.lossPerWater());
+        return new MassFlow(k
+                * evaporation.waterLoss(mixture, thickness).kilogramsPerSecond()
+                * mixture.lossPerWater(ethanolExponent));
     }
 
     /** Minutes for the whole of its first water, at the pace with this share left; infinite where none leaves. */
@@ -108,7 +123,7 @@ public final class BoilDown {
         if (x <= 0) {
             return 0;
         }
-        Mixture mixture = start.evaporatedTo(Share.of(Math.min(1, x)));
+        Mixture mixture = at(Share.of(Math.min(1, x)));
         return -k * evaporation.waterLoss(mixture, thickness).kilogramsPerSecond() / water;
     }
 
@@ -118,7 +133,7 @@ public final class BoilDown {
      * @throws IllegalArgumentException if the time is negative or beyond {@link #HORIZON}
      */
     public Mixture after(Duration time) {
-        return at(waterLeftAfter(time));
+        return at(waterLeftAfter(time), time.toMillis() / 60_000.0);
     }
 
     /** The share of the first water left after a time. */
@@ -128,7 +143,7 @@ public final class BoilDown {
             return Share.ALL;
         }
         DormandPrince54Integrator integrator = integrator();
-        integrator.addEventDetector(new Crossing(x -> x - DRY));
+        integrator.addEventDetector(new Crossing((at, x) -> x - DRY));
         ODEStateAndDerivative end = integrator.integrate(equation(), new ODEState(0, new double[] {1}), seconds);
         return Share.of(Math.max(0, Math.min(1, end.getPrimaryState()[0])));
     }
@@ -147,16 +162,17 @@ public final class BoilDown {
             return Optional.empty();
         }
         DormandPrince54Integrator integrator = integrator();
-        Crossing met = new Crossing(x -> shortfall.applyAsDouble(start.evaporatedTo(Share.of(x))));
+        Crossing met = new Crossing((t, x) -> shortfall.applyAsDouble(at(Share.of(x), t / 60)));
         integrator.addEventDetector(met);
-        integrator.addEventDetector(new Crossing(x -> x - DRY));
+        integrator.addEventDetector(new Crossing((at, x) -> x - DRY));
         ODEStateAndDerivative end =
                 integrator.integrate(equation(), new ODEState(0, new double[] {1}), HORIZON.toSeconds());
         if (!met.occurred) {
             return Optional.empty();
         }
         Share left = Share.of(Math.max(0, Math.min(1, end.getPrimaryState()[0])));
-        return Optional.of(new Moment(Duration.ofNanos(Math.round(end.getTime() * 1e9)), left, at(left)));
+        return Optional.of(
+                new Moment(Duration.ofNanos(Math.round(end.getTime() * 1e9)), left, at(left, end.getTime() / 60)));
     }
 
     /**
@@ -179,7 +195,7 @@ public final class BoilDown {
                 seconds / steps,
                 (state, last) -> samples.add(sample(state.getTime(), state.getPrimaryState()[0])),
                 StepNormalizerBounds.BOTH));
-        integrator.addEventDetector(new Crossing(x -> x - DRY));
+        integrator.addEventDetector(new Crossing((at, x) -> x - DRY));
         integrator.integrate(equation(), new ODEState(0, new double[] {1}), seconds);
         // Once dry it stays as it is.
         while (samples.size() <= steps) {
@@ -190,7 +206,7 @@ public final class BoilDown {
 
     private Sample sample(double seconds, double x) {
         Share left = Share.of(Math.max(0, Math.min(1, x)));
-        return new Sample(seconds, at(left), lossAt(left));
+        return new Sample(seconds, at(left, seconds / 60), lossAt(left));
     }
 
     /** The sauce at a time of the walk, and how fast it loses weight then. */
@@ -222,10 +238,11 @@ public final class BoilDown {
 
     /** Stops the integration where a function of the share of water falls through nought. */
     private static final class Crossing implements ODEEventDetector {
-        private final UnivariateFunction function;
+        private final DoubleBinaryOperator function;
         private boolean occurred;
 
-        Crossing(UnivariateFunction function) {
+        /** @param function of the seconds and the share of water left */
+        Crossing(DoubleBinaryOperator function) {
             this.function = function;
         }
 
@@ -254,7 +271,7 @@ public final class BoilDown {
 
         @Override
         public double g(ODEStateAndDerivative state) {
-            return function.value(Math.max(0, Math.min(1, state.getPrimaryState()[0])));
+            return function.applyAsDouble(state.getTime(), Math.max(0, Math.min(1, state.getPrimaryState()[0])));
         }
     }
 }

@@ -19,20 +19,23 @@ import java.util.Optional;
 
 /**
  * How fast water leaves a pot: the ASHRAE pool equation for the surface, and what the bubbles of an activity carry beside,
- * less with a lid and less as the sauce thickens. Uncalibrated it is an estimate, within a factor of 1.6 four times out of
+ * less with a lid and less as the sauce thickens. Uncalibrated it is an estimate, within a factor of 1.8 four times out of
  * five.
  */
 public final class Evaporation {
     /** Standard deviation of ln k before and after a pot was calibrated on its ring. */
-    public static final double PRIOR_LOG_SD = 0.35;
+    public static final double PRIOR_LOG_SD = 0.45;
 
     public static final double CALIBRATED_LOG_SD = 0.15;
+
+    private static final double OPEN_ETHANOL_EXPONENT = 5;
+    private static final double LEAST_OPEN = 0.05;
 
     private static final double STILL = 0.089;
     private static final double PER_AIR_SPEED = 0.0782;
 
     /** The viscosity, in Pa·s, at which thickening has halved evaporation. */
-    private static final double HALVING_VISCOSITY = 3;
+    private static final double HALVING_VISCOSITY = 1;
 
     private final Conditions conditions;
     private final Pressure air;
@@ -49,13 +52,23 @@ public final class Evaporation {
         return conditions;
     }
 
+    /**
+     * How readily ethanol leaves beside the water, as the exponent in E/E0 = (W/W0)^e: 5 from an open pan. Under a lid what
+     * condenses runs back poorer in alcohol than what escapes, so that as much leaves in the time as without one, while
+     * much less water does.
+     */
+    public double ethanolExponent() {
+        return OPEN_ETHANOL_EXPONENT
+                / Math.max(LEAST_OPEN, conditions.lid().open().value());
+    }
+
     /** How hot the sauce is at this activity: so far below where it boils. */
     public Celsius stoveTemperature(Mixture mixture) {
         return Solution.boilingPoint(mixture, air).minus(conditions.activity().belowBoiling());
     }
 
     /**
-     * Water leaving, at k = 1: (surface flux + boiling flux)·lid·f·A, f = 1/(1 + η/3 Pa·s), and never more than the ring
+     * Water leaving, at k = 1: (surface flux + boiling flux)·lid·f·A, f = 1/(1 + η/1 Pa·s), and never more than the ring
      * can evaporate.
      */
     public MassFlow waterLoss(Mixture mixture, ThicknessFactor factor) {
@@ -67,8 +80,8 @@ public final class Evaporation {
     }
 
     /**
-     * How the loss answers to the sauce being thicker than thought: ∂ln loss/∂ln θ = −((η − μ)/3)/(1 + η/3), in Pa·s, from
-     * f = 1/(1 + η/3) and η = μ + θ·S. Nought for water, toward −1 for a paste.
+     * How the loss answers to the sauce being thicker than thought: ∂ln loss/∂ln θ = −(η − μ)/(1 + η), in Pa·s, from
+     * f = 1/(1 + η) and η = μ + θ·S. Nought for water, toward −1 for a paste.
      */
     public double sensitivityToThickness(Mixture mixture, ThicknessFactor factor) {
         Rheology flow = Thickness.of(mixture, stoveTemperature(mixture), factor);
@@ -99,7 +112,7 @@ public final class Evaporation {
             this.waterActivity = activity.value();
             this.hot = other != null
                     ? other
-                    : Solution.boilingPoint(activity, air)
+                    : Solution.boilingPoint(mixture, air)
                             .minus(conditions.activity().belowBoiling());
             this.latent = Steam.latentHeat(hot).joulesPerKilogram();
         }

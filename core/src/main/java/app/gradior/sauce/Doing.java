@@ -10,6 +10,10 @@ public sealed interface Doing {
         ADD,
         DEGLAZE,
         SLURRY,
+        ROUX,
+        BROWN_ROUX,
+        DARK_ROUX,
+        KNEADED,
         SEASON,
         FINISH
     }

@@ -1,6 +1,7 @@
 package app.gradior.sauce;
 
 import app.gradior.food.Mixture;
+import app.gradior.plan.Roux;
 import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
@@ -57,6 +58,9 @@ public sealed interface Operation {
 
     /** Starch stirred into cold water, poured in. */
     record PourSlurry(Mixture slurry) implements Operation {}
+
+    /** Flour cooked in fat, or kneaded with it: it goes in without lumps. */
+    record Thicken(Mixture foods, Roux.Browning browning) implements Operation {}
 
     record Blend() implements Operation {}
 

@@ -5,6 +5,7 @@ import app.gradior.food.Mixture;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.OutOfReach;
 import app.gradior.plan.Planner;
+import app.gradior.plan.Roux;
 import app.gradior.pot.Activity;
 import app.gradior.pot.BoilDown;
 import app.gradior.pot.Conditions;
@@ -96,6 +97,9 @@ public record StagedSauce(List<Operation> operations) {
             }
             if (operation instanceof Operation.PourSlurry slurry) {
                 return added(operation, slurry.slurry());
+            }
+            if (operation instanceof Operation.Thicken thicken) {
+                return added(operation, Roux.cooked(thicken.foods(), thicken.browning()));
             }
             if (operation instanceof Operation.Blend) {
                 mixture = mixture.blended();

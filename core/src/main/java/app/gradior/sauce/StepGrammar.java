@@ -54,6 +54,8 @@ final class StepGrammar {
         SIMMER("simmer", "cook", "poach", "boil", "bubble"),
         REDUCE("reduce"),
         SLURRY("slurry", "thicken"),
+        ROUX("roux", "beurre"),
+        MAKE("make"),
         BLEND("blend", "purée", "puree", "whizz", "blitz", "liquidise", "liquidize", "pulse", "process"),
         STRAIN("strain", "sieve", "pass", "mill"),
         /** Through a sieve, if one is named. */
@@ -412,11 +414,22 @@ final class StepGrammar {
             case INTO ->
                 Set.of("in", "into", "over", "through", "with").contains(clause.plain(1)) || hasAmount(clause)
                         ? goesIn(
-                                finishing ? Way.FINISH : StepWords.mentions(clause, "slurry") ? Way.SLURRY : Way.ADD,
+                                roux(clause).isPresent()
+                                        ? roux(clause).get()
+                                        : finishing
+                                                ? Way.FINISH
+                                                : StepWords.mentions(clause, "slurry") ? Way.SLURRY : Way.ADD,
                                 clause)
                         : new Doing.Said(clause.typed());
             case DEGLAZE -> goesIn(Way.DEGLAZE, clause);
-            case SLURRY -> goesIn(Way.SLURRY, clause);
+            case SLURRY -> goesIn(roux(clause).orElse(Way.SLURRY), clause);
+            case ROUX -> goesIn(roux(clause).orElse(Way.ROUX), clause);
+            case MAKE ->
+                roux(clause).isPresent()
+                        ? goesIn(roux(clause).get(), clause)
+                        : StepWords.mentions(clause, "slurry")
+                                ? goesIn(Way.SLURRY, clause)
+                                : new Doing.Said(clause.typed());
             case SEASON -> goesIn(Way.SEASON, clause);
             case FINISH -> goesIn(Way.FINISH, clause);
             case SWEAT, FRY ->
@@ -434,6 +447,20 @@ final class StepGrammar {
             case COOL -> new Doing.Does(new Operation.Cool(StepWords.coolTo(clause)));
             case SAY -> new Doing.Said(clause.typed());
         };
+    }
+
+    /** Whether it is flour in fat, and how dark. */
+    private static Optional<Way> roux(Words clause) {
+        if (mentionsAny(clause, "manié", "manie", "kneaded")) {
+            return Optional.of(Way.KNEADED);
+        }
+        if (!StepWords.mentions(clause, "roux")) {
+            return Optional.empty();
+        }
+        if (mentionsAny(clause, "dark", "chocolate", "black")) {
+            return Optional.of(Way.DARK_ROUX);
+        }
+        return Optional.of(mentionsAny(clause, "brown", "nutty", "hazelnut") ? Way.BROWN_ROUX : Way.ROUX);
     }
 
     /** "Let it bubble for 5 minutes", "leave to cool", "let down with 50 ml water". */
@@ -519,6 +546,12 @@ final class StepGrammar {
 
     /** Words between the things that go in. */
     private static final Set<String> LINKS = Set.of(
+            "roux",
+            "beurre",
+            "manié",
+            "manie",
+            "from",
+            "using",
             "in",
             "into",
             "with",

@@ -5,6 +5,7 @@ import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Knowledge;
+import app.gradior.plan.Roux;
 import app.gradior.pot.Conditions;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
@@ -146,6 +147,9 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
 
     private static Way wayOf(String heading) {
         String words = heading.toLowerCase(Locale.ROOT);
+        if (words.contains("roux")) {
+            return Way.ROUX;
+        }
         if (words.contains("slurry") || words.contains("thicken")) {
             return Way.SLURRY;
         }
@@ -190,6 +194,10 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
             case ADD -> new Operation.Add(mixture);
             case DEGLAZE -> new Operation.Deglaze(mixture);
             case SLURRY -> new Operation.PourSlurry(mixture);
+            case ROUX -> new Operation.Thicken(mixture, Roux.Browning.BLOND);
+            case BROWN_ROUX -> new Operation.Thicken(mixture, Roux.Browning.BROWN);
+            case DARK_ROUX -> new Operation.Thicken(mixture, Roux.Browning.DARK);
+            case KNEADED -> new Operation.Thicken(mixture, Roux.Browning.RAW);
             case SEASON -> new Operation.Season(mixture);
             case FINISH -> new Operation.FinishOffHeat(mixture);
         };
@@ -219,6 +227,9 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
         }
         if (operation instanceof Operation.Season season) {
             return season.mixture();
+        }
+        if (operation instanceof Operation.Thicken thicken) {
+            return Roux.cooked(thicken.foods(), thicken.browning());
         }
         return operation instanceof Operation.FinishOffHeat finish ? finish.mixture() : Mixture.EMPTY;
     }
@@ -290,6 +301,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
                     || operation instanceof Operation.Season
                     || operation instanceof Operation.FinishOffHeat
                     || operation instanceof Operation.PourSlurry
+                    || operation instanceof Operation.Thicken
                     || operation instanceof Operation.Cool;
         }
 

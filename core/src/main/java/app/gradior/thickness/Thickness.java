@@ -5,18 +5,30 @@ import app.gradior.food.StarchKind;
 import app.gradior.quantity.Celsius;
 
 /**
- * The thickness of a mixture at a temperature: η = μ + √(μ/μ_water)·(√S_body + √S_starch)², all in mPa·s at 50 s⁻¹.
- * Body is fitted to tomato concentrates (Harper and El-Sahrigi 1965); starch to the cooks' rule of 8 g of corn starch to
- * 240 ml. Raw starch thickens nothing.
+ * The thickness of a mixture at a temperature: η = F·(μ + √(μ/μ_water)·(√S_body + √S_starch)² + S_gel), all in mPa·s at
+ * 50 s⁻¹, F for pieces and crystals. Body is fitted to tomato concentrates (Harper and El-Sahrigi 1965), with a steeper
+ * branch above {@value #BODY_BREAK} % and an answer to temperature that grows with it, as the concentrates have both (rms
+ * of ln η over their table 0.05); starch to the cooks' rule of 8 g of corn starch to
+ * 240 ml. Raw starch thickens nothing. Body and starch are counted on the sauce without its fat, which thickens as
+ * droplets. Nothing is said to be thicker than grade 9.
  */
 public final class Thickness {
     /** Asked for once: values() copies. */
     private static final StarchKind[] KINDS = StarchKind.values();
 
-    private static final double BODY_COEFFICIENT = 1.161;
-    private static final double BODY_EXPONENT = 1.95;
-    private static final double BODY_ACTIVATION_K = 800;
+    /** mPa·s at 60 °C of so much body, g in 100 g, where the steeper branch begins. */
+    private static final double BODY_AT_BREAK = 275;
+
+    private static final double BODY_BREAK = 16;
+    private static final double BODY_EXPONENT = 1.82;
+    private static final double BODY_UPPER_EXPONENT = 2.02;
+    private static final double BODY_ACTIVATION_AT_BREAK_K = 538;
+    private static final double BODY_ACTIVATION_PER_BREAK_K = 1032;
+    private static final double MOST_BODY_ACTIVATION_K = 1600;
     private static final double BODY_REFERENCE_K = 333.15;
+
+    /** mPa·s of grade 9. */
+    private static final double MOST = Math.pow(10, 4.5);
 
     private static final double STARCH_COEFFICIENT = 7.13;
     private static final double STARCH_EXPONENT = 2.7;
@@ -50,10 +62,25 @@ public final class Thickness {
             throw new IllegalArgumentException("an empty mixture has no thickness");
         }
         double serum = Serum.viscosity(mixture, temperature);
-        double structure = structure(mixture, temperature, serum);
+        double structure = structure(mixture, temperature, serum) + Gel.strength(mixture, temperature);
+        double filler = Filler.factor(mixture, temperature);
         return new Rheology(
-                Viscosity.ofMillipascalSeconds(serum),
-                Viscosity.ofMillipascalSeconds(serum + factor.value() * structure));
+                Viscosity.ofMillipascalSeconds(Math.min(MOST, filler * serum)),
+                Viscosity.ofMillipascalSeconds(Math.min(MOST, filler * (serum + factor.value() * structure))));
+    }
+
+    /** A grade, or why there is none. */
+    public sealed interface Told {
+        record As(Grade grade) implements Told {}
+
+        record Not(Outside why) implements Told {}
+    }
+
+    /** The grade at a temperature, where the model claims to know it. */
+    public static Told told(Mixture mixture, Celsius temperature, ThicknessFactor factor) {
+        return Outside.of(mixture)
+                .<Told>map(Told.Not::new)
+                .orElseGet(() -> new Told.As(grade(mixture, temperature, factor)));
     }
 
     /** The grade at a temperature. */
@@ -73,11 +100,18 @@ public final class Thickness {
 
     private static double body(Mixture mixture, Celsius temperature) {
         double concentration = 100 * mixture.releasedBody();
-        return concentration == 0
-                ? 0
-                : BODY_COEFFICIENT
-                        * Math.pow(concentration, BODY_EXPONENT)
-                        * Math.exp(BODY_ACTIVATION_K * (1 / temperature.kelvin() - 1 / BODY_REFERENCE_K));
+        if (concentration == 0) {
+            return 0;
+        }
+        double times = concentration / BODY_BREAK;
+        double activation = Math.max(
+                0,
+                Math.min(
+                        MOST_BODY_ACTIVATION_K,
+                        BODY_ACTIVATION_AT_BREAK_K + BODY_ACTIVATION_PER_BREAK_K * (times - 1)));
+        return BODY_AT_BREAK
+                * Math.pow(times, times <= 1 ? BODY_EXPONENT : BODY_UPPER_EXPONENT)
+                * Math.exp(activation * (1 / temperature.kelvin() - 1 / BODY_REFERENCE_K));
     }
 
     private static double starch(Mixture mixture, Celsius temperature) {
@@ -115,12 +149,13 @@ public final class Thickness {
         return new Sources(
                 Math.max(0, serum - water),
                 roots == 0 ? 0 : structure * body / roots,
-                roots == 0 ? 0 : structure * starch / roots);
+                roots == 0 ? 0 : structure * starch / roots,
+                Gel.strength(mixture, temperature));
     }
 
     /**
      * What each source adds to the viscosity of water, in mPa·s at 50 s⁻¹. Body and starch help each other; what they
-     * do together is shared out in proportion.
+     * do together is shared out in proportion. Pieces and crystals make all of it thicker.
      */
-    public record Sources(double serum, double body, double starch) {}
+    public record Sources(double serum, double body, double starch, double gel) {}
 }

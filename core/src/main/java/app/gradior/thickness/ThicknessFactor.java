@@ -11,7 +11,7 @@ public record ThicknessFactor(double value) {
     public static final ThicknessFactor ONE = new ThicknessFactor(1);
 
     /** Standard deviation of its logarithm before any test. */
-    public static final double PRIOR_LOG_SD = 0.35;
+    public static final double PRIOR_LOG_SD = 0.5;
 
     /** @throws IllegalArgumentException if the factor is NaN or out of range */
     public ThicknessFactor {

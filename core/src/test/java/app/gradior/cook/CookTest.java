@@ -12,6 +12,7 @@ import app.gradior.physics.ChoiOkos;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
+import app.gradior.pot.BoilDown;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
@@ -187,8 +188,8 @@ class CookTest {
         assertThat(after.current().warm().value()).isGreaterThan(before + 0.7);
         assertThat(after.current().mixture().hasRawStarch()).isFalse();
         assertThat(simulated.cook().mostPossible(simulated.minute(11)).grams())
-                .isCloseTo((775 + 36) * 1.08 + 20, within(0.5));
-        assertThat(simulated.cook().mostPossible(simulated.minute(9)).grams()).isCloseTo(775 * 1.08 + 20, within(0.5));
+                .isCloseTo((775 + 36) * 1.06 + 20, within(0.5));
+        assertThat(simulated.cook().mostPossible(simulated.minute(9)).grams()).isCloseTo(775 * 1.06 + 20, within(0.5));
     }
 
     @Test
@@ -266,15 +267,15 @@ class CookTest {
     void whatIsBelievedAtTheStartIsWhatWasKnown() {
         Cook cook = simulated.cook();
 
-        assertThat(cook.k()).isEqualTo(Interval.logNormal(1, 0.35));
-        assertThat(cook.thickness()).isEqualTo(Interval.logNormal(1, 0.35));
+        assertThat(cook.k()).isEqualTo(Interval.logNormal(1, 0.45));
+        assertThat(cook.thickness()).isEqualTo(Interval.logNormal(1, 0.5));
         assertThat(cook.started()).isEqualTo(simulated.events.get(0));
         assertThat(cook.events()).containsExactly(simulated.events.get(1));
         assertThat(cook.onHeat()).isTrue();
         assertThat(cook.simmerSeen()).isTrue();
         Interval grams = cook.forecast(SimulatedCook.START).grams();
         double perWater = SimulatedCook.SAUCE.lossPerWater();
-        assertThat(grams.width()).isCloseTo(2 * 1.2815516 * 0.02 * 775 * perWater, within(0.01));
+        assertThat(grams.width()).isCloseTo(2 * 1.2815516 * 0.015 * 775 * perWater, within(0.01));
     }
 
     @Test
@@ -282,9 +283,9 @@ class CookTest {
         Forecast forecast = simulated.cook().forecast(simulated.minute(0));
         Interval left = forecast.minutesLeft().orElseThrow();
         double lost = forecast.grams().middle() - 400;
-        // ln t = ln(water to go) − ln k, with 2 % of 775 g and a walk of ln k on the way.
+        // ln t = ln(water to go) − ln k, with 1.5 % of 775 g and a walk of ln k on the way.
         double expected =
-                Math.sqrt(0.35 * 0.35 + Math.pow(0.02 * 775 / lost, 2) + 0.008 * 0.008 / 600 * left.middle() * 60 / 3);
+                Math.sqrt(0.45 * 0.45 + Math.pow(0.015 * 775 / lost, 2) + 0.008 * 0.008 / 600 * left.middle() * 60 / 3);
 
         assertThat(Math.log(left.high() / left.middle()) / 1.2815516).isCloseTo(expected, within(0.01));
     }
@@ -293,10 +294,12 @@ class CookTest {
     void thePathWidensAsThePaceIsDoubted() {
         Forecast forecast = simulated.cook().forecast(simulated.minute(0));
         Forecast.PathPoint end = forecast.path().get(24);
-        double pace = forecast.loss().gramsPerMinute();
+        BoilDown truth = simulated.truth();
+        double pace = truth.lossAt(truth.waterLeftAfter(Duration.ofSeconds(Math.round(end.minutes() * 60))))
+                .gramsPerMinute();
 
         assertThat(end.minutes()).isCloseTo(forecast.minutesLeft().orElseThrow().middle() * 1.2 + 1, within(0.01));
-        double sd = Math.hypot(0.02 * 775, 0.35 * pace * end.minutes());
+        double sd = Math.hypot(0.015 * 775, 0.45 * pace * end.minutes());
         assertThat(end.grams().width() / 2 / 1.2815516).isCloseTo(sd, within(0.05 * sd));
     }
 
@@ -305,9 +308,10 @@ class CookTest {
         Forecast forecast = simulated.cook().forecast(simulated.minute(0));
         double half = forecast.grade().width() / 2 / 1.2815516;
 
-        // Nearly all its thickness is body: 35 % of it is 2·log10(e^0.35) of a grade, and 2 % of the filling adds
+        // Nearly all its thickness is body: its spread of 0.5 is 2·log10(e^0.5) of a grade, and 1.5 % of the filling
+        // adds
         // little.
-        assertThat(half).isBetween(0.15, 0.36);
+        assertThat(half).isBetween(0.2, 0.5);
     }
 
     @Test
@@ -318,22 +322,22 @@ class CookTest {
         double after = simulated.cook().forecast(simulated.minute(8)).grams().width();
 
         assertThat(Math.pow(after / 2 / 1.2815516, 2))
-                .isCloseTo(Math.pow(before / 2 / 1.2815516, 2) + Math.pow(0.02 * 500, 2), within(12.0));
+                .isCloseTo(Math.pow(before / 2 / 1.2815516, 2) + Math.pow(0.015 * 500, 2), within(12.0));
     }
 
     @Test
     void aThermometerTellsTheBrixOnlyWhileItBoilsFreely() {
         Mixture syrup = Mixtures.sucrose(40, 800);
         SimulatedCook sweet = new SimulatedCook(syrup, 1, 0, new Random(1), TO_400);
-        sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(20), Celsius.of(104)));
+        sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(8), Celsius.of(104)));
         assertThat(sweet.cook().told()).isEmpty();
 
         sweet.events.add(new CookEvent.HeatChanged(id(), sweet.minute(1), Activity.LIVELY_SIMMER));
         double expected = sweet.cook().told().get(0).expected();
         sweet.events.remove(2);
-        sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(20), Celsius.of(expected + 1)));
-        double without = SimulatedCookForecast.grams(sweet, 19.99);
-        assertThat(sweet.cook().forecast(sweet.minute(20)).grams().middle()).isLessThan(without);
+        sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(8), Celsius.of(expected + 1)));
+        double without = SimulatedCookForecast.grams(sweet, 7.99);
+        assertThat(sweet.cook().forecast(sweet.minute(8)).grams().middle()).isLessThan(without);
     }
 
     /** The weight expected just before a moment. */
@@ -360,7 +364,7 @@ class CookTest {
         double lost = 0.4
                 * heatUp
                 * simulated.cook().forecast(simulated.minute(0)).loss().gramsPerMinute();
-        assertThat(soon.width() / 2 / 1.2815516).isCloseTo(Math.hypot(0.02 * 775, lost), within(0.3));
+        assertThat(soon.width() / 2 / 1.2815516).isCloseTo(Math.hypot(0.015 * 775, lost), within(0.3));
     }
 
     @Test

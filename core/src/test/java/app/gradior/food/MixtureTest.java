@@ -118,13 +118,13 @@ class MixtureTest {
         Mixture cold = Mixtures.of("water", 240).plus(Mixtures.of("corn-starch", 8));
 
         assertThat(cold.hasRawStarch()).isTrue();
-        assertThat(cold.cookedAt(Celsius.of(80)).hasSwollenStarch()).isFalse();
+        assertThat(cold.cookedAt(Celsius.of(61)).hasSwollenStarch()).isFalse();
         assertThat(cold.cookedAt(Celsius.of(90)).swollen(StarchKind.CORN).value())
-                .isBetween(0.3 * 8 / 248, 0.9 * 8 / 248);
+                .isBetween(0.8 * 8 / 248, 0.99 * 8 / 248);
         Mixture boiled = cold.cookedAt(Mixtures.BOILING);
         assertThat(boiled.hasRawStarch()).isFalse();
         assertThat(boiled.cookedAt(Celsius.of(20)).swollen(StarchKind.CORN).percent())
-                .isCloseTo(100 * 8 / 248.0, within(1e-9));
+                .isCloseTo(100 * 8 / 248.0, within(1e-3));
         assertThat(boiled.powder(StarchKind.CORN).grams()).isCloseTo(8, within(1e-9));
     }
 
@@ -196,7 +196,7 @@ class MixtureTest {
     @Test
     void anAnalysisThatDoesNotAddUpIsRefused() {
         Composition.Per100Grams half =
-                new Composition.Per100Grams(40, 0, 0, 0, 10, 0, 0, null, 0, 0, 0, 0, 0, 0, Texture.SMOOTH, true);
+                new Composition.Per100Grams(40, 0, 0, 0, 10, 0, 0, null, 0, 0, 0, 0, 0, 0, Texture.SMOOTH, true, 0, 0);
 
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> half.composition(java.util.Set.of()))

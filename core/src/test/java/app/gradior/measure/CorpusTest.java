@@ -146,7 +146,8 @@ class CorpusTest {
                 plum.allergens(),
                 plum.cautions(),
                 "our label",
-                Ingredient.BodySource.ESTIMATED);
+                Ingredient.BodySource.ESTIMATED,
+                Ingredient.BodySource.NONE);
         LineGrammar ours = grammar.with(List.of(paste), Habits.NONE);
 
         assertThat(((Understood) ours.read("10 g harissa")).ingredient()).isEqualTo(paste);

@@ -16,7 +16,9 @@ import app.gradior.quantity.Pressure;
 import app.gradior.quantity.Share;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PhysicsTablesTest {
@@ -30,6 +32,53 @@ class PhysicsTablesTest {
 
     static Stream<CSVRecord> elevation() {
         return ELEVATION.rows().stream();
+    }
+
+    static Stream<CSVRecord> brines() {
+        return PublishedTable.read("salt-water-activity.csv").rows().stream();
+    }
+
+    private static Mixture brine(double saltPercent) {
+        return new Mixture.Builder()
+                .with(Component.SALT, Mass.ofGrams(10 * saltPercent))
+                .with(Component.WATER, Mass.ofGrams(1000 - 10 * saltPercent))
+                .build();
+    }
+
+    private static double boils(Mixture mixture) {
+        return Solution.boilingPoint(mixture, Atmosphere.at(Altitude.SEA_LEVEL)).degrees();
+    }
+
+    @ParameterizedTest
+    @MethodSource("brines")
+    void brinesHoldTheirWaterAsMeasured(CSVRecord row) {
+        assertThat(Solution.waterActivity(brine(number(row, "salt_percent"))).value())
+                .isCloseTo(number(row, "water_activity"), within(0.005));
+    }
+
+    @Test
+    void aSaturatedBrineBoilsAtAHundredAndEight() {
+        assertThat(boils(brine(26.4))).isCloseTo(108, within(0.5));
+        assertThat(boils(brine(40))).isCloseTo(boils(brine(26.4)), within(0.01));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5, 94.5, 95.6", "8, 92, 93.5", "30, 83, 86", "0.0001, 99.9, 100.1"})
+    void wineBoilsBelowWaterWhileItsAlcoholIsThere(double ethanolPercent, double from, double to) {
+        Mixture wine = new Mixture.Builder()
+                .with(Component.WATER, Mass.ofGrams(1000 - 10 * ethanolPercent))
+                .with(Component.ETHANOL, Mass.ofGrams(10 * ethanolPercent))
+                .build();
+
+        assertThat(boils(wine)).isBetween(from, to);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"66, 20, 0", "70, 20, 9.9", "70, 60, 0", "80, 60, 22.5", "83, 100, 0"})
+    void sugarBeyondWhatTheWaterHoldsIsCrystals(double brix, double celsius, double percent) {
+        Mixture syrup = Mixtures.sucrose(brix, 100);
+
+        assertThat(Solubility.sugarCrystals(syrup, Celsius.of(celsius)).grams()).isCloseTo(percent, within(0.2));
     }
 
     static Stream<CSVRecord> ethanol() {

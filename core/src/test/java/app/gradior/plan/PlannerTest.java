@@ -66,7 +66,7 @@ class PlannerTest {
 
         assertThat(plan.at().mass().grams()).isCloseTo(600, within(0.01));
         assertThat(plan.toDriveOff().grams()).isCloseTo(330, within(0.01));
-        assertThat(plan.minutes().low()).isCloseTo(plan.minutes().middle() / Math.exp(0.35 * 1.28155), within(0.01));
+        assertThat(plan.minutes().low()).isCloseTo(plan.minutes().middle() / Math.exp(0.45 * 1.28155), within(0.01));
         assertThat(plan.yieldGrams().width()).isZero();
         assertThat(plan.heatUp().orElseThrow()).isBetween(Duration.ofMinutes(2), Duration.ofMinutes(6));
         assertThat(plan.asMixed().warm()).isLessThan(plan.from().warm());
@@ -121,21 +121,21 @@ class PlannerTest {
         assertThat(plan.yieldGrams().high()).isGreaterThan(plan.yieldGrams().middle());
         Plan cold = reached(PLUM, new Target.ForUse(Use.GLAZE, Celsius.of(5)));
         assertThat(cold.at().mass()).isGreaterThan(plan.at().mass());
-        assertThat(plan.minutes().high() / plan.minutes().middle()).isGreaterThan(Math.exp(0.35 * 1.28155));
+        assertThat(plan.minutes().high() / plan.minutes().middle()).isGreaterThan(Math.exp(0.45 * 1.28155));
     }
 
     @Test
     void theRangeOfAThicknessTargetIsThatOfItsDoubt() {
         Target target = new Target.ForUse(Use.GLAZE, Celsius.of(60));
         Plan plan = reached(PLUM, target);
-        Plan thicker = with(Math.exp(0.35), target);
-        Plan thinner = with(Math.exp(-0.35), target);
+        Plan thicker = with(Math.exp(0.5), target);
+        Plan thinner = with(Math.exp(-0.5), target);
         double byThickness =
                 Math.log(thinner.minutes().middle() / thicker.minutes().middle()) / 2;
         double grams = plan.at().mass().grams();
 
         assertThat(plan.minutes().high())
-                .isCloseTo(plan.minutes().middle() * Math.exp(1.2815516 * Math.hypot(0.35, byThickness)), within(0.01));
+                .isCloseTo(plan.minutes().middle() * Math.exp(1.2815516 * Math.hypot(0.45, byThickness)), within(0.01));
         assertThat(plan.yieldGrams().high())
                 .isCloseTo(grams + 1.2815516 * (thicker.at().mass().grams() - grams), within(0.1));
         assertThat(plan.yieldGrams().low())

@@ -12,6 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class PotLoreTest {
     private static final Place HERE = new Place("casserole", "front", Activity.SIMMER);
@@ -62,6 +64,21 @@ class PotLoreTest {
             before = now;
         }
         assertThat(before).isLessThan(0.12);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.05, 0.1", "0.2, 0.2", "0.8, 0.45"})
+    void fiveBatchesTellHowFarAnUnknownPotMayBeOff(double spread, double sd) {
+        List<Source> sources = new ArrayList<>();
+        double[] off = {-1.264911, -0.632456, 0, 0.632456, 1.264911};
+        for (int i = 0; i < 4; i++) {
+            sources.add(new Source(i, HERE, spread * off[i], 0.1));
+        }
+        assertThat(new PotLore(sources).about(ELSEWHERE).logSd()).isLessThan(Evaporation.PRIOR_LOG_SD);
+        sources.add(new Source(4, HERE, spread * off[4], 0.1));
+
+        assertThat(new PotLore(sources).about(ELSEWHERE).logSd()).isCloseTo(sd, within(0.005));
+        assertThat(new PotLore(sources).about(HERE).logSd()).isLessThan(0.2);
     }
 
     @Test

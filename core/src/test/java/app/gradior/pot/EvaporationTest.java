@@ -29,7 +29,7 @@ class EvaporationTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"BARE_SIMMER, 8.5, 9.9", "SIMMER, 13, 15", "ROLLING_BOIL, 32, 36"})
+    @CsvSource({"BARE_SIMMER, 8.5, 9.9", "SIMMER, 16, 18", "LIVELY_SIMMER, 25.5, 28.5", "ROLLING_BOIL, 36.5, 39"})
     void aWideCasseroleOfWaterLosesWhatCooksMeasure(Activity activity, double low, double high) {
         assertThat(gramsPerMinute(SIMMER.with(activity), Mixtures.of("water", 1000)))
                 .isBetween(low, high);

@@ -87,7 +87,7 @@ class StepAmountsTest {
 
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
-                    Boil rapidly until syrupy             | GLAZE
+                    Boil rapidly until syrupy             | SYRUP
                     Reduce until it coats a spoon         | TOSS
                     Simmer until about a cup is left      | 2.3658823649999998E-4
                     Simmer until thick as cream           | 3.5

@@ -150,7 +150,7 @@ class WrittenSauceTest {
     @CsvSource(delimiter = '|', textBlock = """
                     Reduce to 600 g          | Weight[mass=Mass[kilograms=0.6]]
                     Reduce to 1 metric cup   | Yield[volume=Volume[cubicMetres=2.5E-4]]
-                    Reduce to a syrup        | ForUse[use=GLAZE, served=Celsius[degrees=60.0]]
+                    Reduce to a syrup        | ForUse[use=SYRUP, served=Celsius[degrees=60.0]]
                     Reduce until it coats a spoon | ForUse[use=TOSS, served=Celsius[degrees=60.0]]
                     Reduce to grade 5.5      | AtGrade[grade=Grade[value=5.5], served=Celsius[degrees=60.0]]
                     Reduce to 65 % Brix      | AtBrix[brix=Share[value=0.65]]

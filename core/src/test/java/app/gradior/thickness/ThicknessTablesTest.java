@@ -75,9 +75,9 @@ class ThicknessTablesTest {
         assertThat(Math.sqrt(squares / TOMATO.rows().size())).isLessThanOrEqualTo(TOMATO.tolerance());
     }
 
-    /** Tomato paste as the ingredient table has it, less or more of its water; its body is its solids. */
+    /** Tomatoes crushed cold, less or more of their water: their body is their solids. */
     private static Mixture tomatoConcentrate(double solidsPercent) {
-        return atSolids(IngredientTable.shipped().get("tomato-paste"), solidsPercent);
+        return atSolids(IngredientTable.shipped().get("fresh-tomato"), solidsPercent);
     }
 
     @ParameterizedTest

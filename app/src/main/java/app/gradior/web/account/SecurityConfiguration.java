@@ -69,6 +69,8 @@ class SecurityConfiguration {
                                 "/js/**",
                                 "/fonts/**",
                                 "/webjars/**",
+                                "/how-we-know",
+                                "/model/**",
                                 "/favicon.svg",
                                 "/actuator/health")
                         .permitAll()

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -127,7 +128,12 @@ public record OwnFood(
                 Set.copyOf(all),
                 base.map(Ingredient::cautions).orElse(Set.of()),
                 source,
-                hasBody ? Ingredient.BodySource.ESTIMATED : Ingredient.BodySource.NONE);
+                hasBody ? Ingredient.BodySource.ESTIMATED : Ingredient.BodySource.NONE,
+                gels(composition.perKilogram()) ? Ingredient.BodySource.ESTIMATED : Ingredient.BodySource.NONE);
+    }
+
+    private static boolean gels(Mixture mixture) {
+        return mixture.gelatin().grams() > 0 || mixture.pectin().value() > 0;
     }
 
     private Composition labelled(Optional<Ingredient> base, Set<Allergen> named) {
@@ -150,8 +156,19 @@ public record OwnFood(
                         0,
                         body,
                         label.smooth() ? Texture.SMOOTH : Texture.CHUNKY,
-                        base.flatMap(Ingredient::starch).isEmpty() && label.smooth() && label.fibre() == 0)
+                        base.flatMap(Ingredient::starch).isEmpty() && label.smooth() && label.fibre() == 0,
+                        // No label says it: as much of the protein, and of the fibre, as in the food it is like.
+                        label.protein() * shareOf(base, Mixture::gelatin, Component.PROTEIN),
+                        label.fibre()
+                                * shareOf(base, m -> m.mass().times(m.pectin().value()), Component.FIBRE))
                 .composition(named);
+    }
+
+    private static double shareOf(Optional<Ingredient> base, Function<Mixture, Mass> part, Component whole) {
+        return base.map(b -> b.composition().perKilogram())
+                .filter(m -> m.mass(whole).grams() > 0)
+                .map(m -> Math.min(1, part.apply(m).grams() / m.mass(whole).grams()))
+                .orElse(0.0);
     }
 
     private Composition mixed(LineGrammar grammar) {

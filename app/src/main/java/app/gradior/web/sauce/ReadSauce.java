@@ -18,7 +18,9 @@ import app.gradior.sauce.WrittenSauce;
 import app.gradior.sauce.WrittenSauce.FinalReduction;
 import app.gradior.sauce.WrittenSauce.Made;
 import app.gradior.sauce.WrittenSauce.Outcome;
+import app.gradior.thickness.Gel;
 import app.gradior.thickness.Grade;
+import app.gradior.thickness.Outside;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.util.ArrayList;
@@ -250,7 +252,7 @@ public final class ReadSauce {
         /** Where what is thicker than water comes from; fat is named by itself, since it thickens all of it. */
         public List<Source> sources() {
             Thickness.Sources sources = Thickness.sources(mixture(), Celsius.SERVED_WARM);
-            double sum = sources.serum() + sources.body() + sources.starch();
+            double sum = sources.serum() + sources.body() + sources.starch() + sources.gel();
             if (sum <= 0) {
                 return List.of();
             }
@@ -258,8 +260,23 @@ public final class ReadSauce {
             shown.add(new Source("syrup of sugars and the like", "sugars", 100 * sources.serum() / sum));
             shown.add(new Source("body of pulp and purée", "body", 100 * sources.body() / sum));
             shown.add(new Source("starch", "starch", 100 * sources.starch() / sum));
+            shown.add(new Source("what sets as it cools", "acid", 100 * sources.gel() / sum));
             shown.removeIf(s -> s.percent() < 1);
             return shown;
+        }
+
+        /** Why nothing can be told of how thick it is; null where it can. */
+        public Outside outside() {
+            return Outside.of(mixture()).orElse(null);
+        }
+
+        /** From the fridge on the day after. */
+        public Grade cold() {
+            return Thickness.grade(mixture(), Celsius.FRIDGE, ThicknessFactor.ONE);
+        }
+
+        public Gel.Set set() {
+            return Gel.of(mixture(), Celsius.FRIDGE);
         }
 
         public double fatPercent() {

@@ -1,0 +1,2 @@
+/** Pages that explain. */
+package app.gradior.web.help;
