@@ -14,6 +14,7 @@ interface KitchenRemoval {
             "device_value",
             "device",
             "cook_photo",
+            "batch_summary",
             "cook_event",
             "cook",
             "plan",

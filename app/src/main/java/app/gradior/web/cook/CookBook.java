@@ -46,6 +46,7 @@ public class CookBook {
     private static final int REMEMBERED_EVENTS = 60_000;
 
     private final CookMapper mapper;
+    private final BatchSummaryMapper summaries;
     private final CookEventCodec codec;
     private final Clock clock;
     private final Wording say;
@@ -54,8 +55,9 @@ public class CookBook {
             .weigher((UUID cook, Remembered known) -> known.folded().stored().size() + 1)
             .build();
 
-    CookBook(CookMapper mapper, CookEventCodec codec, Clock clock, Wording say) {
+    CookBook(CookMapper mapper, BatchSummaryMapper summaries, CookEventCodec codec, Clock clock, Wording say) {
         this.mapper = mapper;
+        this.summaries = summaries;
         this.codec = codec;
         this.clock = clock;
         this.say = say;
@@ -238,8 +240,18 @@ public class CookBook {
         mapper.changed(
                 kitchen, cookId, after.cook().finished().map(CookEvent::at).orElse(null));
         CookRow changed = mapper.find(kitchen, cookId).orElseThrow();
+        summarise(kitchen, row, changed, after.cook());
         rememberOnceCommitted(changed, after);
         return new Kept(changed, after);
+    }
+
+    /** What lists and learning ask of it changes with its end, and with every late entry. */
+    private void summarise(UUID kitchen, CookRow before, CookRow after, Cook cook) {
+        if (after.finishedAt() != null) {
+            summaries.write(kitchen, BatchSummary.of(after, cook), BatchSummary.MODEL);
+        } else if (before.finishedAt() != null) {
+            summaries.remove(kitchen, after.id());
+        }
     }
 
     private void rememberOnceCommitted(CookRow row, Folded folded) {
@@ -323,15 +335,6 @@ public class CookBook {
 
     public List<Kept> underWay(UUID kitchen) {
         return mapper.underWay(kitchen).stream().map(row -> kept(kitchen, row)).toList();
-    }
-
-    /** The finished ones by name only, the latest first. */
-    public List<CookRow> finishedRows(UUID kitchen) {
-        return mapper.finished(kitchen);
-    }
-
-    public List<Kept> finished(UUID kitchen) {
-        return mapper.finished(kitchen).stream().map(row -> kept(kitchen, row)).toList();
     }
 
     /** Every cook of a kitchen with its entries as they are stored, one after another, the oldest first. */

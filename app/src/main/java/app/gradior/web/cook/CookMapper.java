@@ -30,9 +30,6 @@ interface CookMapper {
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is null order by started_at")
     List<CookRow> underWay(@Param("kitchen") UUID kitchen);
 
-    @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is not null order by finished_at desc")
-    List<CookRow> finished(@Param("kitchen") UUID kitchen);
-
     @Select(COLUMNS + "where kitchen_id = #{kitchen} order by started_at")
     List<CookRow> all(@Param("kitchen") UUID kitchen);
 

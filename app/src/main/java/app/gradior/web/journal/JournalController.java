@@ -6,10 +6,13 @@ import app.gradior.cook.Forecast;
 import app.gradior.web.NotFound;
 import app.gradior.web.Picture;
 import app.gradior.web.account.InKitchen;
+import app.gradior.web.cook.BatchSummaries;
+import app.gradior.web.cook.BatchSummary;
 import app.gradior.web.cook.CookBook;
 import app.gradior.web.cook.CookView;
 import app.gradior.web.cook.CookViews;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,13 +28,18 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 @RequestMapping("/journal")
 class JournalController {
+    private static final int PAGE = 30;
+
     private final CookBook cooks;
+    private final BatchSummaries batches;
     private final CookViews views;
     private final BatchPhotoMapper photos;
     private final JsonMapper json;
 
-    JournalController(CookBook cooks, CookViews views, BatchPhotoMapper photos, JsonMapper json) {
+    JournalController(
+            CookBook cooks, BatchSummaries batches, CookViews views, BatchPhotoMapper photos, JsonMapper json) {
         this.cooks = cooks;
+        this.batches = batches;
         this.views = views;
         this.photos = photos;
         this.json = json;
@@ -67,13 +75,21 @@ class JournalController {
         }
     }
 
+    /** @param before the last batch of the page before: what came off earlier follows */
     @GetMapping
-    String all(@InKitchen UUID kitchen, Model model) {
-        model.addAttribute(
-                "batches",
-                cooks.finished(kitchen).stream()
-                        .map(kept -> Batch.of(views.of(kept)))
-                        .toList());
+    String all(@InKitchen UUID kitchen, @RequestParam(required = false) UUID before, Model model) {
+        Optional<Instant> cameOff = Optional.ofNullable(before).map(id -> {
+            Instant at = cooks.row(kitchen, id).finishedAt();
+            if (at == null) {
+                throw new NotFound("batch");
+            }
+            return at;
+        });
+        List<BatchSummary> page = cameOff.map(at -> batches.before(kitchen, at, before, PAGE + 1))
+                .orElseGet(() -> batches.latest(kitchen, PAGE + 1));
+        model.addAttribute("batches", page.stream().limit(PAGE).toList());
+        model.addAttribute("earlier", page.size() > PAGE ? page.get(PAGE - 1).id() : null);
+        model.addAttribute("first", before == null);
         return "journal/journal";
     }
 

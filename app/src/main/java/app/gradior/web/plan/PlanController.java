@@ -15,7 +15,7 @@ import app.gradior.web.NotFound;
 import app.gradior.web.Remembered;
 import app.gradior.web.Wording;
 import app.gradior.web.account.InKitchen;
-import app.gradior.web.cook.CookBook;
+import app.gradior.web.cook.BatchSummaries;
 import app.gradior.web.cook.PotLearning;
 import app.gradior.web.pot.BoilOffMapper;
 import app.gradior.web.pot.KitchenPot;
@@ -25,6 +25,7 @@ import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +50,12 @@ class PlanController {
 
     private static final double SLOW_FACTOR = 1.4;
 
+    /** So many pots stand beside the chosen one. */
+    private static final int POTS_BESIDE = 6;
+
+    /** So many of the latest batches are offered to be met again. */
+    private static final int BATCHES_TO_MEET = 20;
+
     /** A spread of ln k at which a place counts as not known: hardly less than the model's own. */
     private static final double BARELY_KNOWN = 0.34;
 
@@ -57,7 +64,7 @@ class PlanController {
     private final PlanBook plans;
     private final Reckoner reckoner;
     private final BoilOffMapper tests;
-    private final CookBook cooks;
+    private final BatchSummaries batches;
     private final Wording say;
     private final OffRequest pages;
     private final JsonMapper json;
@@ -69,7 +76,7 @@ class PlanController {
             PlanBook plans,
             Reckoner reckoner,
             BoilOffMapper tests,
-            CookBook cooks,
+            BatchSummaries batches,
             Wording say,
             OffRequest pages,
             JsonMapper json,
@@ -79,7 +86,7 @@ class PlanController {
         this.plans = plans;
         this.reckoner = reckoner;
         this.tests = tests;
-        this.cooks = cooks;
+        this.batches = batches;
         this.say = say;
         this.pages = pages;
         this.json = json;
@@ -101,8 +108,7 @@ class PlanController {
         model.addAttribute("uses", Use.values());
         model.addAttribute("bases", Target.Basis.values());
         model.addAttribute("starches", StarchKind.values());
-        model.addAttribute(
-                "batches", cooks.finishedRows(kitchen).stream().limit(20).toList());
+        model.addAttribute("batches", batches.latest(kitchen, BATCHES_TO_MEET));
         model.addAttribute("kept", plans.ofSauce(kitchen, id));
         return "plan/plan";
     }
@@ -166,7 +172,7 @@ class PlanController {
     /** The minutes of reducing in each pot, each on the ring that fits it best, so that a narrow one is seen to be slow. */
     private List<Beside> beside(Planning.Planned planned, Planning.Possible possible) {
         List<Beside> beside = new ArrayList<>();
-        for (KitchenPot pot : planned.pots()) {
+        for (KitchenPot pot : others(planned, possible)) {
             boolean chosen = pot.id().equals(possible.pot().id());
             Optional<KitchenRing> ring = chosen ? possible.ring() : Kitchenware.ring(planned.rings(), null, pot);
             boolean holds = Kitchenware.holds(pot.pot(), possible.planner().sauce());
@@ -201,6 +207,23 @@ class PlanController {
                         b.minutes()
                                 .filter(m -> m.middle() > UNREASONABLE_MINUTES && m.middle() > quickest * SLOW_FACTOR)
                                 .isPresent()))
+                .toList();
+    }
+
+    /** The chosen pot among those that hold the sauce, the widest of them first to be taken; all where there are few. */
+    private static List<KitchenPot> others(Planning.Planned planned, Planning.Possible possible) {
+        if (planned.pots().size() <= POTS_BESIDE) {
+            return planned.pots();
+        }
+        List<UUID> taken = planned.pots().stream()
+                .filter(pot -> Kitchenware.holds(pot.pot(), possible.planner().sauce()))
+                .sorted(Comparator.comparing(KitchenPot::rimMm).reversed())
+                .limit(POTS_BESIDE)
+                .map(KitchenPot::id)
+                .toList();
+        return planned.pots().stream()
+                .filter(pot -> taken.contains(pot.id())
+                        || pot.id().equals(possible.pot().id()))
                 .toList();
     }
 

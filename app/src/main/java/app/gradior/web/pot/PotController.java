@@ -11,6 +11,7 @@ import app.gradior.quantity.Volume;
 import app.gradior.web.NotFound;
 import app.gradior.web.Wording;
 import app.gradior.web.account.InKitchen;
+import app.gradior.web.cook.BatchSummary;
 import app.gradior.web.cook.PotLearning;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -43,6 +44,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/pots")
 class PotController {
+    private static final int POTS_ON_A_PAGE = 12;
+
     /** What a reduction's range is shown for. */
     private static final double EXAMPLE_MINUTES = 20;
 
@@ -148,13 +151,19 @@ class PotController {
     record Drawn(KitchenPot pot, PotDrawing drawing, String known) {}
 
     @GetMapping
-    String all(@InKitchen UUID kitchen, Model model) {
+    String all(@InKitchen UUID kitchen, @RequestParam(defaultValue = "0") int from, Model model) {
+        List<KitchenPot> every = pots.all(kitchen);
+        int first = Math.max(0, Math.min(from, Math.max(0, every.size() - 1)));
+        List<KitchenPot> shown =
+                every.stream().skip(first).limit(POTS_ON_A_PAGE).toList();
+        model.addAttribute("from", first);
+        model.addAttribute("more", first + POTS_ON_A_PAGE < every.size() ? first + POTS_ON_A_PAGE : null);
         List<BoilOffMapper.Test> done =
                 tests.all(kitchen).stream().filter(t -> t.done() && !t.struck()).toList();
-        List<PotLearning.Batch> batches = learning.batches(kitchen);
+        List<BatchSummary> batches = learning.batches(kitchen);
         model.addAttribute(
                 "pots",
-                pots.all(kitchen).stream()
+                shown.stream()
                         .map(p -> new Drawn(p, PotDrawing.of(p.pot(), say.potMarks()), known(p, done, batches)))
                         .toList());
         model.addAttribute("rings", rings.all(kitchen));
@@ -162,10 +171,10 @@ class PotController {
         return "pot/pots";
     }
 
-    private static String known(KitchenPot pot, List<BoilOffMapper.Test> tests, List<PotLearning.Batch> batches) {
+    private static String known(KitchenPot pot, List<BoilOffMapper.Test> tests, List<BatchSummary> batches) {
         long tested = tests.stream().filter(t -> t.potId().equals(pot.id())).count();
         long cooked = batches.stream()
-                .filter(b -> b.row().potId().equals(pot.id()) && !b.struck())
+                .filter(b -> b.potId().equals(pot.id()) && !b.struck())
                 .count();
         return tested + cooked == 0
                 ? "not tested yet"
@@ -214,8 +223,8 @@ class PotController {
         List<BoilOffMapper.Test> own = tests.all(kitchen).stream()
                 .filter(t -> t.potId().equals(pot.id()) && t.done())
                 .toList();
-        List<PotLearning.Batch> batches = learning.batches(kitchen).stream()
-                .filter(b -> b.row().potId().equals(pot.id()))
+        List<BatchSummary> batches = learning.batches(kitchen).stream()
+                .filter(b -> b.potId().equals(pot.id()))
                 .toList();
         List<Cell> cells = new ArrayList<>();
         for (KitchenRing ring : rings.all(kitchen)) {
@@ -225,7 +234,10 @@ class PotController {
                                 .filter(t -> !t.struck() && t.ringId().equals(ring.id()) && t.activity() == activity)
                                 .count()
                         + batches.stream()
-                                .filter(b -> !b.struck() && b.source().place().equals(place))
+                                .filter(b -> !b.struck()
+                                        && b.source()
+                                                .filter(s -> s.place().equals(place))
+                                                .isPresent())
                                 .count();
                 // The two surfaces that sauces are cooked at are always shown; others once something is known of them.
                 if (sources > 0 || activity == Activity.SIMMER) {
@@ -243,12 +255,10 @@ class PotController {
                 t.startedAt(),
                 t.struck())));
         batches.forEach(b -> sources.add(new Learnt(
-                b.row().sauceName()
-                        + String.format(
-                                Locale.ROOT, ": k %.2f", Math.exp(b.source().lnK())),
-                "/journal/" + b.row().id(),
-                "/cooks/" + b.row().id() + "/strike",
-                b.row().finishedAt(),
+                b.sauceName() + String.format(Locale.ROOT, ": k %.2f", Math.exp(b.learntLnK())),
+                "/journal/" + b.id(),
+                "/cooks/" + b.id() + "/strike",
+                b.finishedAt(),
                 b.struck())));
         model.addAttribute("sources", sources);
         return "pot/pot";

@@ -4,6 +4,7 @@ import app.gradior.pot.Pot;
 import app.gradior.quantity.Volume;
 import app.gradior.web.pot.KitchenPot;
 import app.gradior.web.pot.PotDrawing;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -17,6 +18,7 @@ record PotFit(String name, PotDrawing drawing, double level, State state, double
     private static final double WIDTH_PX = 330;
 
     private static final double GAP_MM = 24;
+    private static final int MOST_DRAWN = 5;
 
     enum State {
         FITS("fits"),
@@ -34,7 +36,14 @@ record PotFit(String name, PotDrawing drawing, double level, State state, double
         }
     }
 
-    static List<PotFit> of(Volume most, List<KitchenPot> pots) {
+    /** The few pots whose size comes nearest to what the sauce wants, in their order. */
+    static List<PotFit> of(Volume most, List<KitchenPot> kept) {
+        List<KitchenPot> nearest = kept.stream()
+                .sorted(Comparator.comparingDouble(pot ->
+                        Math.abs(Math.log(pot.pot().workingCapacity().litres() / Math.max(0.05, most.litres())))))
+                .limit(MOST_DRAWN)
+                .toList();
+        List<KitchenPot> pots = kept.stream().filter(nearest::contains).toList();
         double all = pots.stream()
                 .mapToDouble(p -> Math.max(p.rimMm(), p.baseMm()) + GAP_MM)
                 .sum();

@@ -25,6 +25,26 @@ public class SauceBook {
         return mapper.all(kitchen);
     }
 
+    /** The ones that were changed last. */
+    public List<Sauce> latest(UUID kitchen, int limit) {
+        return mapper.latest(kitchen, "", limit);
+    }
+
+    /**
+     * Part of all, the ones that were changed last first.
+     *
+     * @param name what their names have in them; empty for all
+     * @param before the last of the page before; null for the first page
+     */
+    public List<Sauce> page(UUID kitchen, String name, UUID before, int limit) {
+        String like = name.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
+        return before == null ? mapper.latest(kitchen, like, limit) : mapper.before(kitchen, like, before, limit);
+    }
+
+    public int countArchived(UUID kitchen) {
+        return mapper.countArchived(kitchen);
+    }
+
     public List<Sauce> archived(UUID kitchen) {
         return mapper.archived(kitchen);
     }

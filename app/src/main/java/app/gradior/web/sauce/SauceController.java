@@ -36,6 +36,8 @@ class SauceController {
         this.workshop = workshop;
     }
 
+    private static final int PAGE = 30;
+
     /** A sauce on the shelf, as read. */
     record Shelved(Sauce sauce, ReadSauce read, boolean photo) {}
 
@@ -44,8 +46,15 @@ class SauceController {
             @InKitchen UUID kitchen,
             @RequestParam(required = false) UUID deleted,
             @RequestParam(defaultValue = "false") boolean archived,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(required = false) UUID before,
             Model model) {
-        List<Sauce> sauces = archived ? book.archived(kitchen) : book.all(kitchen);
+        List<Sauce> page = archived ? book.archived(kitchen) : book.page(kitchen, q, before, PAGE + 1);
+        List<Sauce> sauces = archived ? page : page.stream().limit(PAGE).toList();
+        model.addAttribute("q", q.strip());
+        model.addAttribute("first", before == null);
+        model.addAttribute(
+                "more", page.size() > sauces.size() ? sauces.get(PAGE - 1).id() : null);
         List<ReadSauce> read = reader.readAll(kitchen, sauces);
         var photographed = new HashSet<>(mapper.photographed(kitchen));
         List<Shelved> shelf = new ArrayList<>();
@@ -57,7 +66,7 @@ class SauceController {
         }
         model.addAttribute("shelf", shelf);
         model.addAttribute("archived", archived);
-        model.addAttribute("away", archived ? 0 : book.archived(kitchen).size());
+        model.addAttribute("away", archived ? 0 : book.countArchived(kitchen));
         Optional.ofNullable(deleted)
                 .flatMap(id -> book.deletedName(kitchen, id))
                 .ifPresent(name -> {

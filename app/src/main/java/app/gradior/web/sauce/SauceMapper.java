@@ -22,6 +22,28 @@ interface SauceMapper {
     @Select(LATEST + " and s.archived_at is null order by s.changed_at desc, s.name")
     List<Sauce> all(@Param("kitchen") UUID kitchen);
 
+    String NAMED = " and (#{name} = '' or v.name like concat('%', #{name}, '%')) ";
+
+    String LATEST_FIRST = " order by s.changed_at desc, s.id desc limit #{limit}";
+
+    /** @param name part of it, with % and _ escaped; empty for all */
+    @Select(LATEST + " and s.archived_at is null" + NAMED + LATEST_FIRST)
+    List<Sauce> latest(@Param("kitchen") UUID kitchen, @Param("name") String name, @Param("limit") int limit);
+
+    @Select(LATEST + " and s.archived_at is null" + NAMED + """
+            and (s.changed_at, s.id) < (
+              select b.changed_at, b.id from sauce b where b.kitchen_id = #{kitchen} and b.id = #{before})""" + LATEST_FIRST)
+    List<Sauce> before(
+            @Param("kitchen") UUID kitchen,
+            @Param("name") String name,
+            @Param("before") UUID before,
+            @Param("limit") int limit);
+
+    @Select("""
+            select count(*) from sauce
+            where kitchen_id = #{kitchen} and deleted_at is null and archived_at is not null""")
+    int countArchived(@Param("kitchen") UUID kitchen);
+
     @Select(LATEST + " and s.archived_at is not null order by s.name")
     List<Sauce> archived(@Param("kitchen") UUID kitchen);
 

@@ -1,14 +1,13 @@
 package app.gradior.web.stove;
 
-import app.gradior.web.cook.CookBook;
-import app.gradior.web.cook.CookRow;
+import app.gradior.web.cook.BatchSummary;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What was made lately and wants looking after: to be cooled, judged cold, used up. */
-record Shelf(CookRow row, String words, String level) {
+record Shelf(BatchSummary batch, String words, String level) {
     /** After usual guidance for cooked sauces: cold within two hours; about ten days in the fridge at most. */
     private static final Duration COOL_WITHIN = Duration.ofHours(2);
 
@@ -18,23 +17,23 @@ record Shelf(CookRow row, String words, String level) {
     private static final Duration KEEPS = Duration.ofDays(10);
     private static final Duration FORGOTTEN = Duration.ofDays(21);
 
-    static List<Shelf> of(List<CookBook.Kept> finished, Instant now) {
+    static List<Shelf> of(List<BatchSummary> latest, Instant now) {
         List<Shelf> shelf = new ArrayList<>();
-        for (CookBook.Kept kept : finished.stream().limit(12).toList()) {
-            Duration age = Duration.between(kept.row().finishedAt(), now);
+        for (BatchSummary batch : latest) {
+            Duration age = Duration.between(batch.finishedAt(), now);
             if (age.compareTo(COOL_WITHIN) < 0) {
                 long left = COOL_WITHIN.minus(age).toMinutes();
-                shelf.add(new Shelf(kept.row(), "cool it: " + left + " min left to the fridge", "heat"));
+                shelf.add(new Shelf(batch, "cool it: " + left + " min left to the fridge", "heat"));
             } else if (age.compareTo(JUDGE_FROM) < 0) {
-                shelf.add(new Shelf(kept.row(), "in the fridge, labelled?", ""));
+                shelf.add(new Shelf(batch, "in the fridge, labelled?", ""));
             } else if (age.compareTo(JUDGE_TO) < 0) {
-                shelf.add(new Shelf(kept.row(), "judge it cold", ""));
+                shelf.add(new Shelf(batch, "judge it cold", ""));
             } else if (age.compareTo(USE_UP_FROM) < 0) {
-                shelf.add(new Shelf(kept.row(), "use within " + KEEPS.minus(age).toDays() + " days", ""));
+                shelf.add(new Shelf(batch, "use within " + KEEPS.minus(age).toDays() + " days", ""));
             } else if (age.compareTo(KEEPS) < 0) {
-                shelf.add(new Shelf(kept.row(), "◆ use it up", "mind"));
+                shelf.add(new Shelf(batch, "◆ use it up", "mind"));
             } else if (age.compareTo(FORGOTTEN) < 0) {
-                shelf.add(new Shelf(kept.row(), "▲ over ten days, unless frozen", "past"));
+                shelf.add(new Shelf(batch, "▲ over ten days, unless frozen", "past"));
             }
         }
         return shelf;

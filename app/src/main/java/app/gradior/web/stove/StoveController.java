@@ -2,6 +2,8 @@ package app.gradior.web.stove;
 
 import app.gradior.web.NotFound;
 import app.gradior.web.account.InKitchen;
+import app.gradior.web.cook.BatchSummaries;
+import app.gradior.web.cook.BatchSummary;
 import app.gradior.web.cook.CookBook;
 import app.gradior.web.cook.CookView;
 import app.gradior.web.cook.CookViews;
@@ -24,14 +26,26 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Home: the stove from above with what is on it. */
 @Controller
 class StoveController {
+    private static final int ON_THE_SHELF = 12;
+    private static final int RECENT = 5;
+    private static final int TO_CHOOSE_FROM = 30;
+
     private final CookBook cooks;
+    private final BatchSummaries batches;
     private final CookViews views;
     private final SauceBook sauces;
     private final PotMapper pots;
     private final RingMapper rings;
 
-    StoveController(CookBook cooks, CookViews views, SauceBook sauces, PotMapper pots, RingMapper rings) {
+    StoveController(
+            CookBook cooks,
+            BatchSummaries batches,
+            CookViews views,
+            SauceBook sauces,
+            PotMapper pots,
+            RingMapper rings) {
         this.cooks = cooks;
+        this.batches = batches;
         this.views = views;
         this.sauces = sauces;
         this.pots = pots;
@@ -44,18 +58,18 @@ class StoveController {
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model) {
         List<CookView> running = cooks.underWay(kitchen).stream().map(views::of).toList();
-        List<CookBook.Kept> finished = cooks.finished(kitchen);
-        List<Sauce> all = sauces.all(kitchen);
+        List<BatchSummary> finished = batches.latest(kitchen, ON_THE_SHELF);
+        List<Sauce> latest = sauces.latest(kitchen, RECENT);
         model.addAttribute("places", places(rings.all(kitchen), running));
         model.addAttribute("running", running);
         model.addAttribute("strip", Strip.of(running, cooks.now()));
         model.addAttribute("shelf", Shelf.of(finished, cooks.now()));
-        model.addAttribute("sauces", all.stream().limit(5).toList());
+        model.addAttribute("sauces", latest);
         boolean measured = !pots.all(kitchen).isEmpty();
         boolean cooked = !running.isEmpty() || !finished.isEmpty();
         model.addAttribute("measured", measured);
-        model.addAttribute("written", !all.isEmpty());
-        model.addAttribute("begun", measured && !all.isEmpty() && cooked);
+        model.addAttribute("written", !latest.isEmpty());
+        model.addAttribute("begun", measured && !latest.isEmpty() && cooked);
         return fragment == null ? "stove/stove" : "stove/stove :: live";
     }
 
@@ -92,9 +106,11 @@ class StoveController {
 
     /** A free ring was chosen: which sauce is to go on it? */
     @GetMapping("/stove/start")
-    String start(@InKitchen UUID kitchen, @RequestParam UUID ring, Model model) {
+    String start(
+            @InKitchen UUID kitchen, @RequestParam UUID ring, @RequestParam(defaultValue = "") String q, Model model) {
         model.addAttribute("ring", rings.find(kitchen, ring).orElseThrow(() -> new NotFound("ring")));
-        model.addAttribute("sauces", sauces.all(kitchen));
+        model.addAttribute("q", q.strip());
+        model.addAttribute("sauces", sauces.page(kitchen, q, null, TO_CHOOSE_FROM));
         return "stove/start";
     }
 }

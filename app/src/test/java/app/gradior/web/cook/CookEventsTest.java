@@ -26,6 +26,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -495,6 +496,41 @@ class CookEventsTest {
     }
 
     @Test
+    void aFinishedBatchHasItsSummaryAndLosesItWhenItGoesBackToTheStove() {
+        BatchSummaries summaries = RunningApplication.context().getBean(BatchSummaries.class);
+        send("kind=simmers&ago=8");
+        assertThat(summaries.latest(kitchen, 5)).isEmpty();
+        UUID end = UUID.randomUUID();
+        cooks.append(
+                kitchen,
+                id,
+                new CookEvent.Finished(end, cooks.now(), Optional.of(Mass.ofGrams(640)), Optional.empty()));
+
+        assertThat(summaries.latest(kitchen, 5)).singleElement().satisfies(batch -> {
+            assertThat(batch.id()).isEqualTo(id);
+            assertThat(batch.yieldGrams()).isEqualTo(640.0);
+            assertThat(batch.forecast()).isPresent();
+            assertThat(batch.finishedAt())
+                    .isEqualTo(cooks.find(kitchen, id).row().finishedAt());
+        });
+        send("kind=undone&choice=" + end);
+        assertThat(summaries.latest(kitchen, 5)).isEmpty();
+    }
+
+    @Test
+    void summariesOfAnotherModelAreMadeAnew() {
+        BatchSummaries summaries = RunningApplication.context().getBean(BatchSummaries.class);
+        send("kind=simmers&ago=8");
+        send("kind=finished&value=640");
+        BatchSummary before = summaries.latest(kitchen, 1).get(0);
+        RunningApplication.context().getBean(BatchSummaryMapper.class).outdate();
+
+        assertThat(summaries.rebuildStale()).isPositive();
+        assertThat(summaries.latest(kitchen, 1)).containsExactly(before);
+        assertThat(summaries.rebuildStale()).isZero();
+    }
+
+    @Test
     void whatComesLateIsLearntAtOnceOnEveryNode() {
         send("kind=simmers&ago=8");
         send("kind=finished&value=640");
@@ -502,8 +538,8 @@ class CookEventsTest {
         try (ConfigurableApplicationContext other = RunningApplication.node()) {
             PotLearning there = other.getBean(PotLearning.class);
             PotLearning here = RunningApplication.context().getBean(PotLearning.class);
-            double before = here.batches(kitchen).get(0).source().lnK();
-            assertThat(there.batches(kitchen).get(0).source().lnK()).isEqualTo(before);
+            Double before = here.batches(kitchen).get(0).learntLnK();
+            assertThat(there.batches(kitchen).get(0).learntLnK()).isEqualTo(before);
 
             UUID late = UUID.randomUUID();
             cooks.append(
@@ -511,11 +547,11 @@ class CookEventsTest {
                     id,
                     new CookEvent.Weighed(late, end.minusSeconds(120), Mass.ofGrams(2660), Mass.ofGrams(2000)));
 
-            double after = here.batches(kitchen).get(0).source().lnK();
+            Double after = here.batches(kitchen).get(0).learntLnK();
             assertThat(after).isNotEqualTo(before);
-            assertThat(there.batches(kitchen).get(0).source().lnK()).isEqualTo(after);
+            assertThat(there.batches(kitchen).get(0).learntLnK()).isEqualTo(after);
             send("kind=undone&choice=" + late);
-            assertThat(there.batches(kitchen).get(0).source().lnK()).isEqualTo(before);
+            assertThat(there.batches(kitchen).get(0).learntLnK()).isEqualTo(before);
         }
     }
 

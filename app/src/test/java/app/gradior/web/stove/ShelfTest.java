@@ -2,8 +2,8 @@ package app.gradior.web.stove;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.gradior.web.cook.CookBook;
-import app.gradior.web.cook.CookRow;
+import app.gradior.pot.Activity;
+import app.gradior.web.cook.BatchSummary;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -16,20 +16,25 @@ class ShelfTest {
     private static final Instant NOW = Instant.parse("2026-11-24T18:00:00Z");
 
     private static List<Shelf> made(Duration ago) {
-        CookRow row = new CookRow(
+        BatchSummary batch = new BatchSummary(
                 UUID.randomUUID(),
-                UUID.randomUUID(),
-                1,
                 UUID.randomUUID(),
                 null,
                 "Plum dip",
                 "pan",
-                NOW.minus(ago).minusSeconds(1800),
+                null,
                 NOW.minus(ago),
+                Activity.SIMMER,
                 null,
                 null,
-                0);
-        return Shelf.of(List.of(new CookBook.Kept(row, null)), NOW);
+                null,
+                30,
+                null,
+                null,
+                null,
+                null,
+                null);
+        return Shelf.of(List.of(batch), NOW);
     }
 
     @ParameterizedTest(name = "{0} h")

@@ -1,0 +1,150 @@
+package app.gradior.bench;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Asks a running demo of this machine for every kind of page that its links lead to, and says how long each takes; or
+ * compares what it said of a small kitchen with what it said of a large one.
+ */
+public final class Growth {
+    private static final Pattern ID = Pattern.compile("[0-9a-f]{8}-[0-9a-f-]{27}");
+    private static final Pattern LINK = Pattern.compile("href=\"(/[^\"#]*)");
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" (?:type=\"hidden\" )?value=\"([^\"]+)\"");
+    private static final int WARM_UP = 8;
+    private static final int MEASURED = 25;
+    private static final int MOST_KINDS = 60;
+    private static final double MOST_GROWTH = 1.2;
+    private static final double MOST_GROWTH_OF_FAST = 1.5;
+    private static final double FAST_MS = 20;
+
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+    private final String address;
+
+    private Growth(String address) {
+        this.address = address;
+    }
+
+    /** @param arguments the port of a demo and the file to write, or two files to compare */
+    public static void main(String[] arguments) throws Exception {
+        if (arguments[0].matches("\\d+")) {
+            new Growth("http://127.0.0.1:" + arguments[0]).measure(Path.of(arguments[1]));
+        } else {
+            System.exit(compare(Path.of(arguments[0]), Path.of(arguments[1])) ? 0 : 1);
+        }
+    }
+
+    private HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        return client.send(
+                HttpRequest.newBuilder(URI.create(address + path.replace("&amp;", "&")))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    private void signIn() throws IOException, InterruptedException {
+        Matcher token = TOKEN.matcher(get("/signin").body());
+        String field = token.find() ? "_csrf=" + token.group(1) : "";
+        client.send(
+                HttpRequest.newBuilder(URI.create(address + "/demo"))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString(field))
+                        .build(),
+                HttpResponse.BodyHandlers.discarding());
+    }
+
+    private void measure(Path to) throws IOException, InterruptedException {
+        signIn();
+        Map<String, String> kinds = kinds();
+        List<String> lines = new ArrayList<>();
+        for (Map.Entry<String, String> kind : kinds.entrySet()) {
+            double[] took = new double[MEASURED];
+            int bytes = 0;
+            for (int i = -WARM_UP; i < MEASURED; i++) {
+                long start = System.nanoTime();
+                bytes = get(kind.getValue()).body().length();
+                if (i >= 0) {
+                    took[i] = (System.nanoTime() - start) / 1e6;
+                }
+            }
+            java.util.Arrays.sort(took);
+            lines.add(String.format(Locale.ROOT, "%s\t%.2f\t%d", kind.getKey(), took[MEASURED / 2], bytes));
+        }
+        Files.write(to, lines);
+    }
+
+    /** One address for each kind of page, by following links from the stove on. */
+    private Map<String, String> kinds() throws IOException, InterruptedException {
+        Map<String, String> kinds = new LinkedHashMap<>();
+        Deque<String> open = new ArrayDeque<>(List.of("/"));
+        while (!open.isEmpty() && kinds.size() < MOST_KINDS) {
+            String path = open.remove();
+            String kind = ID.matcher(path.replaceAll("\\?.*", "")).replaceAll("ID");
+            boolean file = path.matches(".*(export|\\.pdf|\\.zip|\\.ics|/css/|/js/|/webjars/|favicon|photo|stream).*");
+            if (file || kinds.containsKey(kind)) {
+                continue;
+            }
+            HttpResponse<String> answer = get(path);
+            if (answer.statusCode() != 200) {
+                continue;
+            }
+            kinds.put(kind, path);
+            Matcher links = LINK.matcher(answer.body());
+            while (links.find()) {
+                open.add(links.group(1));
+            }
+        }
+        return kinds;
+    }
+
+    private static Map<String, String[]> read(Path file) throws IOException {
+        Map<String, String[]> rows = new TreeMap<>();
+        for (String line : Files.readAllLines(file)) {
+            String[] cells = line.split("\t");
+            rows.put(cells[0], cells);
+        }
+        return rows;
+    }
+
+    private static boolean compare(Path small, Path large) throws IOException {
+        Map<String, String[]> few = read(small);
+        boolean all = true;
+        System.out.printf("| page | ms at 10 | ms at 10 000 | ratio | bytes |%n|---|---|---|---|---|%n");
+        for (Map.Entry<String, String[]> row : read(large).entrySet()) {
+            String[] before = few.get(row.getKey());
+            if (before == null) {
+                continue;
+            }
+            double first = Double.parseDouble(before[1]);
+            double then = Double.parseDouble(row.getValue()[1]);
+            boolean holds = then <= (first < FAST_MS ? MOST_GROWTH_OF_FAST : MOST_GROWTH) * first;
+            all &= holds;
+            System.out.printf(
+                    Locale.ROOT,
+                    "| %s | %.1f | %.1f | %.2f%s | %s |%n",
+                    row.getKey(),
+                    first,
+                    then,
+                    then / first,
+                    holds ? "" : " ▲",
+                    row.getValue()[2]);
+        }
+        return all;
+    }
+}

@@ -1,0 +1,42 @@
+-- Fills the demo kitchen for ./gradior bench growth: copies of its latest finished batch, of a sauce and of a pot, until
+-- there are @batches, @sauces and @pots of them.
+set @kitchen = (select kitchen_id from account where name = 'demo');
+set @batch = (select id from cook where kitchen_id = @kitchen and finished_at is not null order by finished_at desc limit 1);
+set @sauce = (select s.id from sauce s where s.kitchen_id = @kitchen order by s.changed_at limit 1);
+set @pot = (select id from pot where kitchen_id = @kitchen order by name limit 1);
+
+create temporary table grown (id uuid not null primary key, n int not null);
+
+insert into grown
+select uuid(), seq from seq_1_to_20000
+where seq <= @batches - (select count(*) from cook where kitchen_id = @kitchen and finished_at is not null);
+insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at,
+  plan_id, revision)
+select g.id, c.kitchen_id, c.sauce_id, c.sauce_version, c.pot_id, c.ring_id, c.sauce_name, c.pot_name, c.started_at,
+  c.finished_at + interval g.n microsecond, c.plan_id, c.revision
+from cook c join grown g where c.id = @batch;
+insert into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body, content_hash)
+select e.id, e.kitchen_id, g.id, e.kind, e.at, e.stored_at, e.body, e.content_hash
+from cook_event e join grown g where e.cook_id = @batch order by g.n, e.seq;
+insert into batch_summary
+select g.id, s.kitchen_id, s.model, s.finished_at + interval g.n microsecond, s.activity, s.forecast_low, s.forecast_middle,
+  s.forecast_high, s.took_minutes, s.aimed_grams, s.yield_grams, s.look, s.learnt_ln_k, s.learnt_log_sd
+from batch_summary s join grown g where s.cook_id = @batch;
+
+delete from grown;
+insert into grown
+select uuid(), seq from seq_1_to_20000
+where seq <= @sauces - (select count(*) from sauce where kitchen_id = @kitchen);
+insert into sauce (id, kitchen_id, name, latest_version, created_at, changed_at)
+select g.id, s.kitchen_id, concat(s.name, ' ', g.n), 1, s.created_at, s.changed_at - interval g.n minute from sauce s join grown g where s.id = @sauce;
+insert into sauce_version (sauce_id, number, kitchen_id, name, text, saved_at)
+select g.id, 1, v.kitchen_id, concat(v.name, ' ', g.n), v.text, v.saved_at
+from sauce_version v join grown g where v.sauce_id = @sauce and v.number = 1;
+
+delete from grown;
+insert into grown
+select uuid(), seq from seq_1_to_20000
+where seq <= @pots - (select count(*) from pot where kitchen_id = @kitchen);
+insert into pot (id, kitchen_id, name, base_mm, rim_mm, wall_mm, material, tare_g, created_at, lid)
+select g.id, p.kitchen_id, concat(p.name, ' ', g.n), p.base_mm, p.rim_mm, p.wall_mm, p.material, p.tare_g, p.created_at, p.lid
+from pot p join grown g where p.id = @pot;
