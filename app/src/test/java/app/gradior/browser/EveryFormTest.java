@@ -85,7 +85,7 @@ class EveryFormTest {
             Map.of("weighed", "2650", "added", "100 ml water", "finished", "600", "wanted", "45", "temperature", "95");
 
     private final Set<String> visited = new LinkedHashSet<>();
-    private final Set<String> seen = new LinkedHashSet<>();
+    private final Map<String, String> seen = new LinkedHashMap<>();
     private final Deque<String> pages = new ArrayDeque<>();
     private final Set<String> sent = new LinkedHashSet<>();
     private final List<String> troubles = new ArrayList<>();
@@ -114,12 +114,12 @@ class EveryFormTest {
             while (!pages.isEmpty()) {
                 String address = pages.remove();
                 if (visited.add(address.replaceAll(ID, "ID").replaceAll("[?#].*", ""))) {
-                    seen.add(address);
+                    seen.put(address.replaceAll(ID, "ID").replaceAll("[?#].*", ""), address);
                     sendAll(page, address, false);
                 }
             }
         }
-        for (String address : List.copyOf(seen)) {
+        for (String address : List.copyOf(seen.values())) {
             sendAll(page, address, true);
         }
         endTheSession(page);
@@ -170,14 +170,35 @@ class EveryFormTest {
 
     /** Sends each form of a page that was not sent yet; what takes away or ends waits for the second round. */
     private void sendAll(Page page, String address, boolean ending) {
-        go(page, address);
-        for (Object link : (List<?>)
-                page.evaluate(
-                        "[...document.querySelectorAll('a[href^=\"/\"]:not([download])')].map((a) => a.getAttribute('href'))")) {
+        Map<?, ?> looked = (Map<?, ?>) page.evaluate("""
+                async (address) => {
+                  const answer = await fetch(address);
+                  const html = new DOMParser().parseFromString(await answer.text(), 'text/html');
+                  const links = [...html.querySelectorAll('a[href^="/"]:not([download])')].map((a) => a.getAttribute('href'));
+                  const forms = [...html.forms].map((form) => [
+                    form.method,
+                    new URL(form.getAttribute('action') || answer.url, answer.url).pathname,
+                    form.querySelector('input[type=hidden][name=kind]')?.value ?? '']);
+                  return { links, forms };
+                }""", address);
+        for (Object link : (List<?>) looked.get("links")) {
             if (!link.toString().matches(".*(export|\\.pdf|\\.zip).*")) {
                 pages.add(link.toString());
             }
         }
+        boolean unsent = ((List<?>) looked.get("forms"))
+                .stream()
+                        .map(form -> (List<?>) form)
+                        .anyMatch(form -> isToBeSent(
+                                form.get(0).toString(),
+                                form.get(1).toString(),
+                                form.get(2).toString(),
+                                ending));
+        // Only a page with a form that was not sent yet is opened: that takes a browser its time.
+        if (!unsent) {
+            return;
+        }
+        go(page, address);
         int forms = ((Number) page.evaluate("document.forms.length")).intValue();
         for (int i = 0; i < forms; i++) {
             Map<?, ?> form = (Map<?, ?>) page.evaluate("""
@@ -187,15 +208,16 @@ class EveryFormTest {
                       return form ? { path: new URL(form.action).pathname, method: form.method, kind } : { path: '' };
                     }""", i);
             String path = form.get("path").toString();
-            if (path.isEmpty()) {
+            if (path.isEmpty()
+                    || !isToBeSent(
+                            form.get("method").toString(),
+                            path,
+                            form.get("kind").toString(),
+                            ending)) {
                 continue;
             }
-            String signature = form.get("method") + " " + path.replaceAll(ID, "ID") + " " + form.get("kind");
-            boolean ends = path.matches(".*(/delete|/leave|/remove|/give-up|/withdraw|/archive)")
-                    || Set.of("finished", "given-up").contains(form.get("kind"));
-            if (LAST.contains(path) || sent.contains(signature) || ends && !ending) {
-                continue;
-            }
+            String signature = signature(
+                    form.get("method").toString(), path, form.get("kind").toString());
             sent.add(signature);
             fill(page, i, path.endsWith("/weigh") ? "boiled-off" : String.valueOf(form.get("kind")));
             if (path.endsWith("/end")) {
@@ -208,6 +230,16 @@ class EveryFormTest {
             forms = ((Number) page.evaluate("document.forms.length")).intValue();
             i = -1;
         }
+    }
+
+    private static String signature(String method, String path, String kind) {
+        return method + " " + path.replaceAll(ID, "ID") + " " + kind;
+    }
+
+    private boolean isToBeSent(String method, String path, String kind, boolean ending) {
+        boolean ends = path.matches(".*(/delete|/leave|/remove|/give-up|/withdraw|/archive)")
+                || Set.of("finished", "given-up").contains(kind);
+        return !LAST.contains(path) && !sent.contains(signature(method, path, kind)) && (ending || !ends);
     }
 
     private static void go(Page page, String address) {

@@ -6,8 +6,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
-import app.gradior.web.account.Accounts;
 import app.gradior.web.food.Foods;
+import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;

@@ -7,10 +7,11 @@ import static org.springframework.security.test.web.servlet.setup.SecurityMockMv
 
 import app.gradior.RunningApplication;
 import app.gradior.pot.Material;
-import app.gradior.web.account.AccountMapper;
-import app.gradior.web.account.Accounts;
-import app.gradior.web.pot.KitchenPot;
-import app.gradior.web.pot.PotMapper;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.kitchen.AccountMapper;
+import app.gradior.web.kitchen.Accounts;
+import app.gradior.web.kitchen.Remembered;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import java.time.Instant;

@@ -4,14 +4,14 @@ import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Mass;
-import app.gradior.web.NotFound;
-import app.gradior.web.account.InKitchen;
-import app.gradior.web.cook.CookBook;
-import app.gradior.web.exchange.Demo;
-import app.gradior.web.plan.Kitchenware;
-import app.gradior.web.pot.KitchenPot;
-import app.gradior.web.pot.KitchenRing;
-import app.gradior.web.pot.PotMapper;
+import app.gradior.web.batch.CookBook;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.kitchen.DemoKitchen;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.planning.Kitchenware;
+import app.gradior.web.platform.NotFound;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
@@ -39,7 +39,7 @@ class DeviceController {
     private final CookBook cooks;
     private final PotMapper pots;
     private final Kitchenware kitchenware;
-    private final Demo demo;
+    private final DemoKitchen demo;
 
     DeviceController(
             Devices devices,
@@ -47,7 +47,7 @@ class DeviceController {
             CookBook cooks,
             PotMapper pots,
             Kitchenware kitchenware,
-            Demo demo) {
+            DemoKitchen demo) {
         this.devices = devices;
         this.simulations = simulations;
         this.cooks = cooks;

@@ -1,7 +1,7 @@
 package app.gradior.web.device;
 
-import app.gradior.web.NotFound;
-import app.gradior.web.account.Secrets;
+import app.gradior.web.kitchen.Secrets;
+import app.gradior.web.platform.NotFound;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.time.Clock;

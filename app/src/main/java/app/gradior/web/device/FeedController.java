@@ -1,7 +1,7 @@
 package app.gradior.web.device;
 
 import app.gradior.measure.NumberInput;
-import app.gradior.web.account.Throttle;
+import app.gradior.web.kitchen.Throttle;
 import io.github.bucket4j.Bucket;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;

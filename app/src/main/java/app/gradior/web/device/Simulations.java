@@ -12,7 +12,7 @@ import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.ThicknessFactor;
-import app.gradior.web.NotFound;
+import app.gradior.web.platform.NotFound;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.net.URI;

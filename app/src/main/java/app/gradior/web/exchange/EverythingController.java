@@ -1,13 +1,13 @@
 package app.gradior.web.exchange;
 
-import app.gradior.web.account.InKitchen;
-import app.gradior.web.account.OpenSessions;
-import app.gradior.web.cook.CookBook;
+import app.gradior.web.batch.CookBook;
+import app.gradior.web.equipment.BoilOffMapper;
+import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.RingMapper;
 import app.gradior.web.journal.BatchPhotos;
-import app.gradior.web.plan.PlanBook;
-import app.gradior.web.pot.BoilOffMapper;
-import app.gradior.web.pot.PotMapper;
-import app.gradior.web.pot.RingMapper;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.kitchen.OpenSessions;
+import app.gradior.web.planning.PlanBook;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import jakarta.servlet.http.HttpServletResponse;

@@ -1,7 +1,7 @@
 package app.gradior.web.exchange;
 
-import app.gradior.web.NotFound;
-import app.gradior.web.account.InKitchen;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;

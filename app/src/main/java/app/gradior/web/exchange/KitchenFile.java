@@ -15,7 +15,7 @@ import java.util.List;
  * in g, times in minutes. Times of batches count back from when the file is read, so that a demo is always of today.
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record KitchenFile(
+public record KitchenFile(
         String format,
         String kitchen,
         Measures measures,
@@ -29,7 +29,7 @@ record KitchenFile(
         List<BatchEntry> batches) {
     static final String FORMAT = "gradior-kitchen/1";
 
-    KitchenFile {
+    public KitchenFile {
         foods = foods == null ? List.of() : foods;
         amounts = amounts == null ? List.of() : amounts;
         names = names == null ? List.of() : names;
@@ -44,13 +44,13 @@ record KitchenFile(
 
     record NameEntry(String words, String food) {}
 
-    record PotEntry(String name, double baseMm, double rimMm, double wallMm, Material material, double tareG) {}
+    public record PotEntry(String name, double baseMm, double rimMm, double wallMm, Material material, double tareG) {}
 
     /** A ring; its middle from the left and from the back of the stove. */
-    record RingEntry(String name, Ring.Kind kind, int watts, int sizeMm, int xMm, int yMm, String dial) {}
+    public record RingEntry(String name, Ring.Kind kind, int watts, int sizeMm, int xMm, int yMm, String dial) {}
 
     /** A boil-off test that ended so many minutes ago less its time; weights of the water alone. */
-    record BoilOffEntry(
+    public record BoilOffEntry(
             String pot,
             String ring,
             Activity activity,
@@ -71,7 +71,7 @@ record KitchenFile(
      *
      * @param target a plan's choices by the names they have in a plan's address
      */
-    record BatchEntry(
+    public record BatchEntry(
             String sauce,
             String pot,
             String ring,
@@ -81,9 +81,10 @@ record KitchenFile(
             TargetEntry target,
             List<EventEntry> events) {}
 
-    record TargetEntry(
+    public record TargetEntry(
             String aim, String amount, String unit, String way, String part, String basis, String use, String served) {}
 
     /** An event so many minutes after the start; {@code grams} is the sauce without its pot. */
-    record EventEntry(double afterMinutes, String kind, Double grams, Activity activity, String lid, SpoonCoat look) {}
+    public record EventEntry(
+            double afterMinutes, String kind, Double grams, Activity activity, String lid, SpoonCoat look) {}
 }

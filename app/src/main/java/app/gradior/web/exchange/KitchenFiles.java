@@ -25,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Reads and writes kitchen files; nothing is taken in that the published schema does not allow. */
 @Component
-class KitchenFiles {
+public class KitchenFiles {
     private final JsonMapper json;
     private final SauceBook sauces;
     private final Foods foods;
@@ -44,7 +44,7 @@ class KitchenFiles {
     }
 
     /** @throws Unreadable if it is not of the format, naming the first place where it is not */
-    KitchenFile read(JsonNode node) throws Unreadable {
+    public KitchenFile read(JsonNode node) throws Unreadable {
         List<Error> errors = schema.validate(node);
         if (!errors.isEmpty()) {
             Error first = errors.get(0);

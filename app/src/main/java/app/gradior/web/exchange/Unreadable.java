@@ -1,7 +1,7 @@
 package app.gradior.web.exchange;
 
 /** A file that can't be read in; its message says to the cook why and what to do. */
-final class Unreadable extends Exception {
+public final class Unreadable extends Exception {
     private static final long serialVersionUID = 1;
 
     Unreadable(String message) {

@@ -1,9 +1,9 @@
 package app.gradior.web.journal;
 
-import app.gradior.web.NotFound;
-import app.gradior.web.Picture;
-import app.gradior.web.account.InKitchen;
-import app.gradior.web.cook.CookBook;
+import app.gradior.web.batch.CookBook;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.platform.Picture;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.UUID;

@@ -1,8 +1,8 @@
 package app.gradior.web.sauce;
 
-import app.gradior.web.NotFound;
-import app.gradior.web.Picture;
-import app.gradior.web.account.InKitchen;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.platform.Picture;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;

@@ -2,8 +2,8 @@ package app.gradior.web.sauce;
 
 import app.gradior.pot.Pot;
 import app.gradior.quantity.Volume;
-import app.gradior.web.pot.KitchenPot;
-import app.gradior.web.pot.PotDrawing;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.PotDrawing;
 import java.util.Comparator;
 import java.util.List;
 

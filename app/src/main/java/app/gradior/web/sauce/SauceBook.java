@@ -1,6 +1,6 @@
 package app.gradior.web.sauce;
 
-import app.gradior.web.NotFound;
+import app.gradior.web.platform.NotFound;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;

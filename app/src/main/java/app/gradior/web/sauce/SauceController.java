@@ -1,7 +1,7 @@
 package app.gradior.web.sauce;
 
-import app.gradior.web.NotFound;
-import app.gradior.web.account.InKitchen;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.platform.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.ArrayList;

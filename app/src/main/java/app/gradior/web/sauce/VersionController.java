@@ -1,8 +1,8 @@
 package app.gradior.web.sauce;
 
-import app.gradior.web.NotFound;
-import app.gradior.web.Retry;
-import app.gradior.web.account.InKitchen;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.platform.Retry;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;

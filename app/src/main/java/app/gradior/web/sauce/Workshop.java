@@ -1,7 +1,7 @@
 package app.gradior.web.sauce;
 
-import app.gradior.web.pot.KitchenPot;
-import app.gradior.web.pot.PotMapper;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.PotMapper;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;

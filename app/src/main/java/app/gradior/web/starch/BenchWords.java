@@ -4,7 +4,7 @@ import app.gradior.food.StarchKind;
 import app.gradior.plan.Slurry;
 import app.gradior.plan.StarchBench;
 import app.gradior.thickness.Grade;
-import app.gradior.web.Wording;
+import app.gradior.web.text.Wording;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 

@@ -1,8 +1,8 @@
 package app.gradior.web.stove;
 
 import app.gradior.cook.Forecast;
-import app.gradior.web.cook.CookView;
-import app.gradior.web.pot.KitchenRing;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.live.CookView;
 import java.util.Optional;
 
 /**

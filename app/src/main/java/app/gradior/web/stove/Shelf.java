@@ -1,6 +1,6 @@
 package app.gradior.web.stove;
 
-import app.gradior.web.cook.BatchSummary;
+import app.gradior.web.batch.BatchSummary;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -1,15 +1,15 @@
 package app.gradior.web.stove;
 
-import app.gradior.web.NotFound;
-import app.gradior.web.account.InKitchen;
-import app.gradior.web.cook.BatchSummaries;
-import app.gradior.web.cook.BatchSummary;
-import app.gradior.web.cook.CookBook;
-import app.gradior.web.cook.CookView;
-import app.gradior.web.cook.CookViews;
-import app.gradior.web.pot.KitchenRing;
-import app.gradior.web.pot.PotMapper;
-import app.gradior.web.pot.RingMapper;
+import app.gradior.web.batch.BatchSummaries;
+import app.gradior.web.batch.BatchSummary;
+import app.gradior.web.batch.CookBook;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.live.CookView;
+import app.gradior.web.live.CookViews;
+import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceBook;
 import java.util.ArrayList;

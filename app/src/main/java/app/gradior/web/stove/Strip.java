@@ -1,6 +1,6 @@
 package app.gradior.web.stove;
 
-import app.gradior.web.cook.CookView;
+import app.gradior.web.live.CookView;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;

@@ -3,7 +3,7 @@ package app.gradior.web.stove;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.pot.Activity;
-import app.gradior.web.cook.BatchSummary;
+import app.gradior.web.batch.BatchSummary;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;

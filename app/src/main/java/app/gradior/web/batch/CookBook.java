@@ -1,0 +1,380 @@
+package app.gradior.web.batch;
+
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.food.Mixture;
+import app.gradior.plan.Knowledge;
+import app.gradior.plan.Target;
+import app.gradior.pot.Conditions;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Mass;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.kitchen.Secrets;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.text.Wording;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BiConsumer;
+import java.util.function.Function;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Keeps cooks as their stored events. */
+@Component
+public class CookBook {
+    /** How far a device's clock may run ahead of the server's. */
+    private static final Duration CLOCK_SLACK = Duration.ofMinutes(2);
+
+    /** Entries a cook takes; what ends, undoes or amends is taken beyond it, up to the second bound. */
+    private static final int MOST_EVENTS = 2000;
+
+    private static final int MOST_WITH_UNDOS = 20_000;
+
+    /** Events of all the cooks that are remembered folded: some 300 bytes each. */
+    private static final int REMEMBERED_EVENTS = 60_000;
+
+    private final CookMapper mapper;
+    private final BatchSummaryMapper summaries;
+    private final CookEventCodec codec;
+    private final Clock clock;
+    private final Wording say;
+    private final Cache<UUID, Remembered> remembered = Caffeine.newBuilder()
+            .maximumWeight(REMEMBERED_EVENTS)
+            .weigher((UUID cook, Remembered known) -> known.folded().stored().size() + 1)
+            .build();
+
+    CookBook(CookMapper mapper, BatchSummaryMapper summaries, CookEventCodec codec, Clock clock, Wording say) {
+        this.mapper = mapper;
+        this.summaries = summaries;
+        this.codec = codec;
+        this.clock = clock;
+        this.say = say;
+    }
+
+    /** A cook with its name and its entries as they were stored. */
+    public record Kept(CookRow row, Folded folded) {
+        public Cook cook() {
+            return folded.cook();
+        }
+    }
+
+    /**
+     * A cook as the fold of its stored entries.
+     *
+     * @param stored in the order in which they came, undone ones and undos among them
+     */
+    public record Folded(List<StoredEvent> stored, Cook cook) {
+        static Folded of(List<StoredEvent> stored) {
+            return new Folded(
+                    stored, Cook.of(stored.stream().map(StoredEvent::event).toList()));
+        }
+
+        /** With what came last; only what cannot be carried on is folded anew. */
+        Folded plus(List<StoredEvent> more) {
+            List<StoredEvent> all = new ArrayList<>(stored);
+            all.addAll(more);
+            Optional<Cook> carriedOn = Optional.of(cook);
+            for (StoredEvent event : more) {
+                carriedOn = carriedOn.flatMap(c -> c.plus(event.event()));
+            }
+            List<StoredEvent> kept = List.copyOf(all);
+            return carriedOn.map(c -> new Folded(kept, c)).orElseGet(() -> of(kept));
+        }
+
+        public Optional<StoredEvent> find(UUID id) {
+            return stored.stream().filter(s -> s.event().id().equals(id)).findFirst();
+        }
+    }
+
+    /** What a cook was at one of its revisions. */
+    private record Remembered(long revision, Folded folded) {}
+
+    /** @param contentHash of what was sent under its id; null if that is not known */
+    public record StoredEvent(CookEvent event, String contentHash) {}
+
+    /** An event that can't be as it was sent; its message says to the cook what to do. */
+    public static class Refused extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        private final String field;
+
+        public Refused(String message) {
+            this(message, "value");
+        }
+
+        public Refused(String message, String field) {
+            super(message);
+            this.field = field;
+        }
+
+        /** The field of the form that it is about. */
+        public String field() {
+            return field;
+        }
+    }
+
+    public Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    /**
+     * How a cook begins.
+     *
+     * @param mixture what of the sauce is in the pot
+     * @param ring null if it was not said
+     * @param knowledge what is known of this pot on this ring
+     * @param plan the kept plan it follows; null if it follows none
+     */
+    public record Beginning(
+            Sauce sauce,
+            Mixture mixture,
+            KitchenPot pot,
+            UUID ring,
+            Conditions conditions,
+            Knowledge knowledge,
+            Target target,
+            UUID plan) {}
+
+    /**
+     * Starts a cook; a second call with the same ids changes nothing.
+     *
+     * @return the cook's id
+     * @throws DuplicateKeyException if another kitchen has a cook of this id, or another call has just started it
+     */
+    @Transactional
+    public UUID start(UUID kitchen, UUID cookId, Beginning beginning, Instant at) {
+        if (mapper.find(kitchen, cookId).isPresent()) {
+            return cookId;
+        }
+        Instant moment = at.truncatedTo(ChronoUnit.MICROS);
+        Sauce sauce = beginning.sauce();
+        mapper.insert(
+                kitchen,
+                new CookRow(
+                        cookId,
+                        sauce.id(),
+                        sauce.version(),
+                        beginning.pot().id(),
+                        beginning.ring(),
+                        sauce.name(),
+                        beginning.pot().name(),
+                        moment,
+                        null,
+                        null,
+                        beginning.plan(),
+                        0));
+        CookEvent started = new CookEvent.Started(
+                UUID.randomUUID(),
+                moment,
+                beginning.mixture(),
+                Celsius.ROOM,
+                beginning.conditions(),
+                beginning.target(),
+                beginning.knowledge());
+        store(kitchen, cookId, new StoredEvent(started, null));
+        return cookId;
+    }
+
+    /** Whether a batch counts in what is learnt of its pot. */
+    public void strike(UUID kitchen, UUID cookId, boolean out) {
+        if (mapper.strike(kitchen, cookId, out ? now() : null) == 0) {
+            throw new NotFound("cook");
+        }
+    }
+
+    /** Appends one event. */
+    @Transactional
+    public Kept append(UUID kitchen, UUID cookId, CookEvent event) {
+        return append(kitchen, cookId, event.id(), codec.write(event), cook -> List.of(event));
+    }
+
+    /**
+     * Appends what was sent under an id, all of it or nothing. The same sent again changes nothing.
+     *
+     * @param sent the id it was sent under: that of its last event
+     * @param content what was sent, as text: what tells a resend from something else
+     * @param made makes the events of the cook as it is, under its lock
+     * @throws NotFound if the kitchen has no such cook
+     * @throws Refused if one of them can't be, or if something else was sent under this id before
+     */
+    @Transactional
+    public Kept append(UUID kitchen, UUID cookId, UUID sent, String content, Function<Cook, List<CookEvent>> made) {
+        CookRow row = mapper.lock(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
+        Folded before = folded(kitchen, row);
+        String hash = Secrets.hash(content);
+        Optional<StoredEvent> earlier = before.find(sent);
+        if (earlier.isPresent()) {
+            if (earlier.get().contentHash() != null
+                    && !earlier.get().contentHash().equals(hash)) {
+                throw new Refused("Something else was sent under the same number before: enter it anew.");
+            }
+            return new Kept(row, before);
+        }
+        List<CookEvent> events = made.apply(before.cook());
+        boolean alwaysTaken =
+                events.stream().anyMatch(e -> e instanceof CookEvent.Finished || e instanceof CookEvent.Undone);
+        int most = alwaysTaken ? MOST_WITH_UNDOS : MOST_EVENTS;
+        if (before.stored().size() + events.size() > most) {
+            throw new Refused("This cook has as many entries as it can hold: take it off and start another.");
+        }
+        List<StoredEvent> stored = new ArrayList<>();
+        for (CookEvent event : events) {
+            check(row, before, event);
+            StoredEvent kept = new StoredEvent(event, hash);
+            store(kitchen, cookId, kept);
+            stored.add(kept);
+        }
+        Folded after = before.plus(stored);
+        mapper.changed(
+                kitchen, cookId, after.cook().finished().map(CookEvent::at).orElse(null));
+        CookRow changed = mapper.find(kitchen, cookId).orElseThrow();
+        summarise(kitchen, row, changed, after.cook());
+        rememberOnceCommitted(changed, after);
+        return new Kept(changed, after);
+    }
+
+    /** What lists and learning ask of it changes with its end, and with every late entry. */
+    private void summarise(UUID kitchen, CookRow before, CookRow after, Cook cook) {
+        if (after.finishedAt() != null) {
+            summaries.write(kitchen, BatchSummary.of(after, cook), BatchSummary.MODEL);
+        } else if (before.finishedAt() != null) {
+            summaries.remove(kitchen, after.id());
+        }
+    }
+
+    private void rememberOnceCommitted(CookRow row, Folded folded) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                remembered.put(row.id(), new Remembered(row.revision(), folded));
+            }
+        });
+    }
+
+    /** How often the entries of a cook have changed; 0 if the kitchen has no such cook. */
+    public long revision(UUID kitchen, UUID cookId) {
+        return mapper.revision(kitchen, cookId).orElse(0L);
+    }
+
+    private void check(CookRow row, Folded folded, CookEvent event) {
+        Cook cook = folded.cook();
+        if (event instanceof CookEvent.Undone || event instanceof CookEvent.Confirmed) {
+            checkReference(row, folded, event);
+            return;
+        }
+        // What happened before it came off may still arrive from a device that was out of reach: it is kept.
+        if (row.finishedAt() != null
+                && (event instanceof CookEvent.Finished || !event.at().isBefore(row.finishedAt()))) {
+            throw new Refused("This cook is finished: it stands in the journal.");
+        }
+        if (event.at().isAfter(now().plus(CLOCK_SLACK)) || event.at().isBefore(row.startedAt())) {
+            throw new Refused("That is not within the time of this cook: check the clock of this device.");
+        }
+        if (event instanceof CookEvent.Weighed weighed) {
+            checkWeight(cook, weighed.net(), weighed.tare(), event.at());
+        } else if (event instanceof CookEvent.Finished finished) {
+            finished.yield().ifPresent(mass -> checkWeight(cook, mass, Mass.ZERO, event.at()));
+        } else if (event instanceof CookEvent.PotChanged change
+                && change.pot()
+                        .overflowsWith(cook.forecast(event.at()).current().volume())) {
+            throw new Refused("That pot holds " + say.millilitres(change.pot().capacity())
+                    + ", less than there is: take a larger one.");
+        }
+    }
+
+    /** What undoes or confirms is about another event, which must be there; it may come at any time, also in the journal. */
+    private static void checkReference(CookRow row, Folded folded, CookEvent event) {
+        UUID about =
+                event instanceof CookEvent.Undone undone ? undone.event() : ((CookEvent.Confirmed) event).reading();
+        CookEvent meant = folded.find(about)
+                .map(StoredEvent::event)
+                .filter(e -> !(e instanceof CookEvent.Started))
+                .orElseThrow(() -> new Refused("That entry is not part of this cook any more."));
+        boolean endsAgain = row.finishedAt() != null
+                && meant instanceof CookEvent.Undone undo
+                && folded.find(undo.event())
+                        .filter(e -> e.event() instanceof CookEvent.Finished)
+                        .isPresent();
+        if (endsAgain) {
+            throw new Refused("It was taken off again since: undo that first.");
+        }
+    }
+
+    private void checkWeight(Cook cook, Mass net, Mass tare, Instant at) {
+        Mass most = cook.mostPossible(at);
+        if (net.compareTo(most) > 0) {
+            String pot = tare.kilograms() > 0
+                    ? " Is the lid or the spoon on the scale too, or is it another pot than the one of "
+                            + say.grams(tare) + "?"
+                    : " Is the pot in that weight?";
+            throw new Refused("That would be " + say.grams(net) + " of sauce, more than the "
+                    + say.grams(cook.started().mixture().mass()) + " that went in." + pot);
+        }
+    }
+
+    public Kept find(UUID kitchen, UUID cookId) {
+        return kept(kitchen, mapper.find(kitchen, cookId).orElseThrow(() -> new NotFound("cook")));
+    }
+
+    /** The row of a cook alone. */
+    public CookRow row(UUID kitchen, UUID cookId) {
+        return mapper.find(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
+    }
+
+    public List<Kept> underWay(UUID kitchen) {
+        return mapper.underWay(kitchen).stream().map(row -> kept(kitchen, row)).toList();
+    }
+
+    /** Every cook of a kitchen with its entries as they are stored, one after another, the oldest first. */
+    public void export(UUID kitchen, BiConsumer<CookRow, List<String>> to) {
+        for (CookRow row : mapper.all(kitchen)) {
+            to.accept(
+                    row,
+                    mapper.events(kitchen, row.id()).stream()
+                            .map(CookMapper.EventRow::body)
+                            .toList());
+        }
+    }
+
+    /** A cook whose row was just read. */
+    public Kept kept(UUID kitchen, CookRow row) {
+        return new Kept(row, folded(kitchen, row));
+    }
+
+    /** What was read after the row may be newer than its revision, never older; the next revision is read anew. */
+    private Folded folded(UUID kitchen, CookRow row) {
+        Remembered known = remembered.getIfPresent(row.id());
+        if (known != null && known.revision() == row.revision()) {
+            return known.folded();
+        }
+        Folded folded = Folded.of(mapper.events(kitchen, row.id()).stream()
+                .map(stored -> new StoredEvent(codec.read(stored.body()), stored.contentHash()))
+                .toList());
+        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+            remembered.put(row.id(), new Remembered(row.revision(), folded));
+        }
+        return folded;
+    }
+
+    private void store(UUID kitchen, UUID cookId, StoredEvent stored) {
+        CookEvent event = stored.event();
+        mapper.store(
+                kitchen,
+                cookId,
+                new CookMapper.EventRow(
+                        event.id(), CookEventCodec.kind(event), event.at(), codec.write(event), stored.contentHash()),
+                now());
+    }
+}

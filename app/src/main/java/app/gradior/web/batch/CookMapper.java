@@ -1,0 +1,69 @@
+package app.gradior.web.batch;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Cooks and their events. */
+@Mapper
+interface CookMapper {
+    String COLUMNS =
+            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, struck_at, plan_id, revision "
+                    + "from cook ";
+
+    /** @param contentHash of what was sent under its id; null if it was stored before that was kept */
+    record EventRow(UUID id, String kind, Instant at, String body, String contentHash) {}
+
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id}")
+    Optional<CookRow> find(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    /** The cook, locked until the transaction ends, so that its events are judged one after another. */
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id} for update")
+    Optional<CookRow> lock(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is null order by started_at")
+    List<CookRow> underWay(@Param("kitchen") UUID kitchen);
+
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} order by started_at")
+    List<CookRow> all(@Param("kitchen") UUID kitchen);
+
+    @Insert("""
+            insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at,
+              plan_id)
+            values (#{cook.id}, #{kitchen}, #{cook.sauceId}, #{cook.sauceVersion}, #{cook.potId}, #{cook.ringId},
+              #{cook.sauceName}, #{cook.potName}, #{cook.startedAt}, #{cook.planId})""")
+    void insert(@Param("kitchen") UUID kitchen, @Param("cook") CookRow cook);
+
+    @Update("update cook set struck_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    int strike(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+
+    /** Counts a change of its entries, and keeps when it came off by them: null while it is under way. */
+    @Update("""
+            update cook set revision = revision + 1, finished_at = #{finishedAt}
+            where kitchen_id = #{kitchen} and id = #{id}""")
+    void changed(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("finishedAt") Instant finishedAt);
+
+    @Select("""
+            select id, kind, at, body, content_hash from cook_event
+            where kitchen_id = #{kitchen} and cook_id = #{cook} order by seq""")
+    List<EventRow> events(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
+
+    @Select("select revision from cook where kitchen_id = #{kitchen} and id = #{cook}")
+    Optional<Long> revision(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
+
+    @Insert("""
+            insert into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body, content_hash)
+            values (#{event.id}, #{kitchen}, #{cook}, #{event.kind}, #{event.at}, #{now}, #{event.body},
+              #{event.contentHash})""")
+    void store(
+            @Param("kitchen") UUID kitchen,
+            @Param("cook") UUID cook,
+            @Param("event") EventRow event,
+            @Param("now") Instant now);
+}

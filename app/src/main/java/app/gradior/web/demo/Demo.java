@@ -1,0 +1,242 @@
+package app.gradior.web.demo;
+
+import app.gradior.cook.CookEvent;
+import app.gradior.plan.BoilOff;
+import app.gradior.plan.Route;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Lid;
+import app.gradior.quantity.Mass;
+import app.gradior.web.batch.CookBook;
+import app.gradior.web.equipment.BoilOffMapper;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.exchange.KitchenFile;
+import app.gradior.web.exchange.KitchenFiles;
+import app.gradior.web.exchange.Unreadable;
+import app.gradior.web.kitchen.Accounts;
+import app.gradior.web.kitchen.DemoKitchen;
+import app.gradior.web.planning.Kitchenware;
+import app.gradior.web.planning.PlanBook;
+import app.gradior.web.planning.PlanForm;
+import app.gradior.web.planning.Planning;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.text.LidKeys;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Opens the demo kitchen from its file, once, where the application was started with one. */
+@Component
+public class Demo implements ApplicationRunner {
+    private final DemoKitchen demo;
+    private final Accounts accounts;
+    private final PotMapper pots;
+    private final RingMapper rings;
+    private final BoilOffMapper tests;
+    private final KitchenFiles files;
+    private final Planning planning;
+    private final PlanBook plans;
+    private final CookBook cooks;
+    private final Kitchenware kitchenware;
+    private final JsonMapper json;
+    private final TransactionTemplate transaction;
+
+    Demo(
+            DemoKitchen demo,
+            Accounts accounts,
+            PotMapper pots,
+            RingMapper rings,
+            BoilOffMapper tests,
+            KitchenFiles files,
+            Planning planning,
+            PlanBook plans,
+            CookBook cooks,
+            Kitchenware kitchenware,
+            JsonMapper json,
+            TransactionTemplate transaction) {
+        this.demo = demo;
+        this.accounts = accounts;
+        this.pots = pots;
+        this.rings = rings;
+        this.tests = tests;
+        this.files = files;
+        this.planning = planning;
+        this.plans = plans;
+        this.cooks = cooks;
+        this.kitchenware = kitchenware;
+        this.json = json;
+        this.transaction = transaction;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!demo.offered()) {
+            return;
+        }
+        try {
+            KitchenFile read = files.read(json.readTree(Path.of(demo.file())));
+            transaction.executeWithoutResult(status -> open(read));
+        } catch (Unreadable e) {
+            throw new IllegalStateException(demo.file() + ": " + e.getMessage(), e);
+        } catch (Accounts.NameTaken e) {
+            // It is there from an earlier start.
+            return;
+        }
+    }
+
+    private void open(KitchenFile read) {
+        UUID kitchen = accounts.open(
+                DemoKitchen.SIGN_IN_NAME, UUID.randomUUID().toString(), read.kitchen(), ZoneId.systemDefault());
+        Instant now = cooks.now();
+        Map<String, KitchenPot> potsByName = new HashMap<>();
+        for (KitchenFile.PotEntry p : read.pots()) {
+            KitchenPot pot = new KitchenPot(
+                    UUID.randomUUID(), p.name(), p.baseMm(), p.rimMm(), p.wallMm(), p.material(), p.tareG(), true);
+            pots.insert(kitchen, pot, now);
+            potsByName.put(p.name(), pot);
+        }
+        Map<String, UUID> ringsByName = new HashMap<>();
+        if (!read.rings().isEmpty()) {
+            rings.all(kitchen).forEach(ring -> rings.remove(kitchen, ring.id(), now));
+        }
+        for (KitchenFile.RingEntry r : read.rings()) {
+            UUID id = UUID.randomUUID();
+            rings.insert(
+                    kitchen,
+                    new KitchenRing(id, r.name(), r.kind(), r.watts(), r.sizeMm(), r.xMm(), r.yMm(), r.dial()));
+            ringsByName.put(r.name(), id);
+        }
+        for (KitchenFile.BoilOffEntry b : read.boilOffs()) {
+            tested(kitchen, b, potsByName.get(b.pot()), ringsByName.get(b.ring()), now);
+        }
+        Map<String, Sauce> saucesByName = new HashMap<>();
+        try {
+            files.takeIn(kitchen, read, now).forEach(sauce -> saucesByName.put(sauce.name(), sauce));
+        } catch (Unreadable e) {
+            throw new IllegalStateException(e.getMessage(), e);
+        }
+        for (KitchenFile.BatchEntry batch : read.batches()) {
+            cook(kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), ringsByName, now);
+        }
+    }
+
+    private void tested(UUID kitchen, KitchenFile.BoilOffEntry b, KitchenPot pot, UUID ring, Instant now) {
+        UUID id = UUID.randomUUID();
+        Instant at = now.minus(minutes(b.minutesAgo()));
+        Instant end = at.plus(minutes(b.minutes()));
+        Conditions conditions = new Conditions(
+                pot.pot(),
+                rings.find(kitchen, ring).orElseThrow().ring(),
+                b.activity(),
+                Lid.OFF,
+                kitchenware.room(kitchen));
+        BoilOff found = BoilOff.of(
+                        conditions, Mass.ofGrams(b.beforeG()), Mass.ofGrams(b.afterG()), Duration.between(at, end))
+                .orElseThrow(() -> new IllegalStateException("the boil-off of " + b.pot() + " can't be"));
+        tests.insert(
+                kitchen,
+                new BoilOffMapper.Test(
+                        id,
+                        pot.id(),
+                        ring,
+                        b.activity(),
+                        b.mark(),
+                        false,
+                        b.beforeG(),
+                        at,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null));
+        tests.start(kitchen, id, at);
+        tests.end(kitchen, id, end);
+        tests.finish(kitchen, id, b.afterG(), found.k(), found.logSd());
+    }
+
+    private void cook(
+            UUID kitchen,
+            KitchenFile.BatchEntry batch,
+            Sauce sauce,
+            KitchenPot pot,
+            Map<String, UUID> ringsByName,
+            Instant now) {
+        PlanForm form = form(pot, ringsByName.get(batch.ring()), batch);
+        Planning.Planned planned = planning.plan(kitchen, sauce, form);
+        Planning.Possible possible = planned.possible()
+                .orElseThrow(() -> new IllegalStateException("the batch of " + batch.sauce() + " can't be: "
+                        + planned.problems().byField()));
+        Instant start = now.minus(minutes(batch.startedMinutesAgo()));
+        UUID cook = cooks.start(
+                kitchen,
+                UUID.randomUUID(),
+                new CookBook.Beginning(
+                        sauce,
+                        possible.planner().sauce(),
+                        pot,
+                        form.ring(),
+                        possible.conditions(),
+                        possible.known().knowledge(),
+                        possible.target(),
+                        plans.keep(kitchen, UUID.randomUUID(), planned).id()),
+                start);
+        for (KitchenFile.EventEntry entry : batch.events()) {
+            cooks.append(kitchen, cook, event(entry, start.plus(minutes(entry.afterMinutes())), pot));
+        }
+    }
+
+    private static PlanForm form(KitchenPot pot, UUID ring, KitchenFile.BatchEntry batch) {
+        KitchenFile.TargetEntry t = batch.target();
+        return PlanForm.of(Map.of())
+                .with("pot", pot.id())
+                .with("ring", ring)
+                .with("activity", batch.activity().name())
+                .with("lid", batch.lid())
+                .with("aim", t.aim().equals("use") ? "thick" : t.aim())
+                .with("amount", t.amount())
+                .with("unit", t.unit())
+                .with("way", t.way())
+                .with("part", t.part())
+                .with("basis", t.basis())
+                .with("use", t.use())
+                .with("served", t.served())
+                .with("route", Route.Kind.REDUCE.key());
+    }
+
+    private static CookEvent event(KitchenFile.EventEntry entry, Instant at, KitchenPot pot) {
+        UUID id = UUID.randomUUID();
+        Mass tare = Mass.ofGrams(pot.tareG());
+        return switch (entry.kind()) {
+            case "weighed" ->
+                new CookEvent.Weighed(id, at, Mass.ofGrams(entry.grams()).plus(tare), tare);
+            case "stirred" -> new CookEvent.Stirred(id, at);
+            case "simmers" -> new CookEvent.Simmers(id, at);
+            case "heat" -> new CookEvent.HeatChanged(id, at, entry.activity());
+            case "lid" -> new CookEvent.LidChanged(id, at, LidKeys.lid(entry.lid()));
+            case "finished" ->
+                new CookEvent.Finished(
+                        id,
+                        at,
+                        Optional.ofNullable(entry.grams()).map(Mass::ofGrams),
+                        Optional.ofNullable(entry.look()));
+            default -> throw new IllegalStateException("no event is of the kind " + entry.kind());
+        };
+    }
+
+    private static Duration minutes(double minutes) {
+        return Duration.ofMillis(Math.round(minutes * 60_000));
+    }
+}

@@ -1,0 +1,230 @@
+package app.gradior.web.kitchen;
+
+import app.gradior.measure.Measures;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.platform.SiteAddress;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** A kitchen's preferences and its people. */
+@Controller
+class KitchenController {
+    private static final Duration INVITATION_LASTS = Duration.ofDays(7);
+
+    /** By region and place, as people know them. */
+    private static final List<String> ZONES = Stream.concat(
+                    Stream.of("UTC"),
+                    ZoneId.getAvailableZoneIds().stream()
+                            .filter(id -> id.matches(
+                                    "(Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)/.+"))
+                            .sorted())
+            .toList();
+
+    private final AccountMapper mapper;
+    private final Accounts accounts;
+    private final SignIn signIn;
+    private final Throttle throttle;
+    private final SiteAddress site;
+    private final Clock clock;
+
+    KitchenController(
+            AccountMapper mapper, Accounts accounts, SignIn signIn, Throttle throttle, SiteAddress site, Clock clock) {
+        this.throttle = throttle;
+        this.site = site;
+        this.mapper = mapper;
+        this.accounts = accounts;
+        this.signIn = signIn;
+        this.clock = clock;
+    }
+
+    /** What a kitchen prefers. */
+    record PreferencesForm(
+            @NotBlank(message = "Give your kitchen a name.") @Size(max = 80, message = "Use up to 80 letters.")
+            String name,
+
+            @NotNull(message = "Choose how weights are shown.")
+            AccountMapper.Units units,
+
+            @NotNull(message = "Choose whose cups and spoons you mean.")
+            Measures measures,
+
+            @NotNull(message = "Choose how temperatures are shown.")
+            AccountMapper.TemperatureScale temperature,
+
+            @NotNull(message = "Give the height above the sea in metres, 0 at the coast.")
+            @Min(value = -400, message = "No kitchen lies so low: is it in metres?")
+            @Max(value = 5500, message = "No kitchen lies so high: is it in metres?")
+            Integer altitudeM,
+
+            @NotNull(message = "Give how warm the kitchen is, in °C.")
+            @DecimalMin(value = "0", message = "A kitchen has 0 to 45 °C.")
+            @DecimalMax(value = "45", message = "A kitchen has 0 to 45 °C.")
+            Double roomC,
+
+            Boolean hood,
+            String timeZone) {
+        PreferencesForm {
+            hood = Boolean.TRUE.equals(hood);
+        }
+    }
+
+    @GetMapping("/kitchen")
+    String kitchen(@InKitchen UUID kitchen, Model model) {
+        AccountMapper.KitchenRow row = row(kitchen);
+        model.addAttribute(
+                "form",
+                new PreferencesForm(
+                        row.name(),
+                        row.units(),
+                        row.measures(),
+                        row.temperature(),
+                        row.altitudeM(),
+                        row.roomC(),
+                        row.hood(),
+                        row.timeZone()));
+        return page(kitchen, model);
+    }
+
+    private String page(UUID kitchen, Model model) {
+        model.addAttribute("members", mapper.members(kitchen));
+        model.addAttribute("invitations", mapper.invitations(kitchen, now()));
+        model.addAttribute("measures", Measures.values());
+        model.addAttribute("zones", ZONES);
+        return "account/kitchen";
+    }
+
+    @PostMapping("/kitchen")
+    String prefer(
+            @InKitchen UUID kitchen,
+            @Valid @ModelAttribute("form") PreferencesForm form,
+            BindingResult errors,
+            RedirectAttributes said,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        // A form of which a field can't be read is none: its fields and faults stand in the errors.
+        Optional<ZoneId> zone = errors.getTarget() == null
+                ? Optional.empty()
+                : AccountController.zoneOf(
+                        form.timeZone() == null ? row(kitchen).timeZone() : form.timeZone());
+        if (errors.getTarget() != null && zone.isEmpty()) {
+            errors.rejectValue("timeZone", "zone", "Choose one of the time zones shown.");
+        }
+        if (errors.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            return page(kitchen, model);
+        }
+        mapper.prefer(new AccountMapper.KitchenRow(
+                kitchen,
+                form.name().strip(),
+                form.altitudeM(),
+                form.measures(),
+                form.units(),
+                form.temperature(),
+                form.hood(),
+                form.roomC(),
+                zone.get().getId(),
+                0));
+        // The name of the kitchen stands in the session too.
+        signIn.as(request.getUserPrincipal().getName(), request, response);
+        said.addFlashAttribute("said", "Saved.");
+        return "redirect:/kitchen";
+    }
+
+    /** Makes a link by which one more person joins; it is shown this once. */
+    @PostMapping("/kitchen/invitations")
+    String invite(@InKitchen UUID kitchen, RedirectAttributes said) {
+        String token = Secrets.newToken();
+        mapper.invite(kitchen, UUID.randomUUID(), Secrets.hash(token), now(), now().plus(INVITATION_LASTS));
+        said.addFlashAttribute("link", site.link("/join/" + token));
+        return "redirect:/kitchen#people";
+    }
+
+    @PostMapping("/kitchen/invitations/{id}/withdraw")
+    String withdraw(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        mapper.withdraw(kitchen, id);
+        return "redirect:/kitchen#people";
+    }
+
+    /** Who joins. */
+    record JoinForm(
+            @NotBlank(message = "Choose a name to sign in with.") @Size(max = 80, message = "Use up to 80 letters.")
+            String name,
+
+            @NotBlank(message = "Choose a password.") String password) {}
+
+    @GetMapping("/join/{token}")
+    String asked(@PathVariable String token, Model model) {
+        model.addAttribute("kitchen", invited(token).kitchenName());
+        model.addAttribute("form", new JoinForm("", ""));
+        return "account/join";
+    }
+
+    @PostMapping("/join/{token}")
+    String join(
+            @PathVariable String token,
+            @Valid @ModelAttribute("form") JoinForm form,
+            BindingResult errors,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        AccountMapper.InvitedRow invited = invited(token);
+        if (!errors.hasErrors()) {
+            Passwords.problem(form.password(), List.of(form.name(), invited.kitchenName()))
+                    .ifPresent(problem -> errors.rejectValue("password", "weak", problem));
+        }
+        model.addAttribute("kitchen", invited.kitchenName());
+        if (!errors.hasErrors() && AccountController.waits(throttle, request, response, errors)) {
+            return "account/join";
+        }
+        if (!errors.hasErrors()) {
+            try {
+                accounts.join(invited, form.name(), form.password());
+                signIn.as(form.name(), request, response);
+                return "redirect:/";
+            } catch (Accounts.NameTaken e) {
+                errors.rejectValue("name", "taken", "This name is taken: choose another.");
+            }
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        return "account/join";
+    }
+
+    private AccountMapper.InvitedRow invited(String token) {
+        return mapper.invited(Secrets.hash(token), now()).orElseThrow(() -> new NotFound("invitation"));
+    }
+
+    private AccountMapper.KitchenRow row(UUID kitchen) {
+        return mapper.kitchen(kitchen).orElseThrow(() -> new NotFound("kitchen"));
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+}

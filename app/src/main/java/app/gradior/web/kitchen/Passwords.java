@@ -1,0 +1,58 @@
+package app.gradior.web.kitchen;
+
+import com.nulabinc.zxcvbn.Zxcvbn;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Which passwords are taken. */
+final class Passwords {
+    private static final int SHORTEST = 10;
+
+    /** The encoder looks at no more, in UTF-8. */
+    private static final int MOST_BYTES = 72;
+
+    /** Guessed in fewer than a hundred million tries, on its scale from 0 to 4. */
+    private static final int WEAK = 1;
+
+    /** What is left of a password beside the name has to be a password of its own. */
+    private static final int LEAST_BESIDE_NAME = 8;
+
+    private static final Zxcvbn STRENGTH = new Zxcvbn();
+
+    private Passwords() {}
+
+    /**
+     * What is wrong with a password, to be said beside its field.
+     *
+     * @param own the names that somebody who knows the person would try
+     */
+    static Optional<String> problem(String password, List<String> own) {
+        if (password.codePointCount(0, password.length()) < SHORTEST) {
+            return Optional.of("Use 10 letters or more: three words do well.");
+        }
+        if (!encodable(password)) {
+            return Optional.of("That is too long to be kept safely: use up to 72 plain letters, fewer with accents.");
+        }
+        String rest = password.toLowerCase(Locale.ROOT);
+        for (String name : own) {
+            String lower = name.strip().toLowerCase(Locale.ROOT);
+            if (lower.length() >= 3) {
+                rest = rest.replace(lower, "");
+            }
+        }
+        if (rest.length() < password.length() && rest.strip().length() < LEAST_BESIDE_NAME) {
+            return Optional.of("That is little more than your name or your kitchen's: use other words.");
+        }
+        return STRENGTH.measure(password, own).getScore() <= WEAK
+                ? Optional.of(
+                        "That is one of the first a stranger would try: take three words that do not belong together.")
+                : Optional.empty();
+    }
+
+    /** Whether the encoder takes all of it into account. */
+    static boolean encodable(String password) {
+        return password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+    }
+}

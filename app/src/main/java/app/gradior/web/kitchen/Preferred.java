@@ -1,0 +1,74 @@
+package app.gradior.web.kitchen;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.core.Authentication;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** The units of the kitchen that asks, for as long as its request lasts. */
+@Configuration
+public class Preferred implements WebMvcConfigurer, HandlerInterceptor {
+    private static final String KITCHEN = "gradior.kitchen";
+
+    private final AccountMapper accounts;
+
+    Preferred(AccountMapper accounts) {
+        this.accounts = accounts;
+    }
+
+    @Override
+    public void addInterceptors(InterceptorRegistry registry) {
+        registry.addInterceptor(this).excludePathPatterns("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/feed/**");
+    }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (request.getUserPrincipal() instanceof Authentication who
+                && who.getPrincipal() instanceof KitchenUser user) {
+            accounts.kitchen(user.kitchenId()).ifPresent(kitchen -> request.setAttribute(KITCHEN, kitchen));
+        }
+        return true;
+    }
+
+    /** Whether ounces come first. */
+    public static boolean ounces() {
+        return asking().filter(kitchen -> kitchen.units() == AccountMapper.Units.US)
+                .isPresent();
+    }
+
+    /** Where the kitchen that asks is; UTC where none does. */
+    public static ZoneId zone() {
+        return asking().map(AccountMapper.KitchenRow::zone).orElse(ZoneOffset.UTC);
+    }
+
+    public static boolean fahrenheit() {
+        return asking().filter(kitchen -> kitchen.temperature() == AccountMapper.TemperatureScale.FAHRENHEIT)
+                .isPresent();
+    }
+
+    /** How often the rows of a kitchen had changed when it began to ask, if what it asks changes none. */
+    static Optional<Long> changes(UUID kitchen) {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
+                        && request.getRequest().getMethod().equals("GET")
+                ? asking().filter(row -> row.id().equals(kitchen)).map(AccountMapper.KitchenRow::changes)
+                : Optional.empty();
+    }
+
+    private static Optional<AccountMapper.KitchenRow> asking() {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        return request == null
+                ? Optional.empty()
+                : Optional.ofNullable(
+                        (AccountMapper.KitchenRow) request.getAttribute(KITCHEN, RequestAttributes.SCOPE_REQUEST));
+    }
+}

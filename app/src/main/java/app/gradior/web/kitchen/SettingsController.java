@@ -1,0 +1,167 @@
+package app.gradior.web.kitchen;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.web.authentication.logout.SecurityContextLogoutHandler;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** A person's own account: its password, its other devices, leaving a kitchen, going for good. */
+@Controller
+@RequestMapping("/account")
+class SettingsController {
+    /** A kitchen is deleted only by somebody who has taken everything along so lately. */
+    private static final Duration DOWNLOAD_COUNTS_FOR = Duration.ofHours(1);
+
+    private final Accounts accounts;
+    private final OpenSessions sessions;
+    private final Throttle throttle;
+    private final SignIn signIn;
+    private final DemoKitchen demo;
+    private final Clock clock;
+
+    SettingsController(
+            Accounts accounts, OpenSessions sessions, Throttle throttle, SignIn signIn, DemoKitchen demo, Clock clock) {
+        this.accounts = accounts;
+        this.sessions = sessions;
+        this.throttle = throttle;
+        this.signIn = signIn;
+        this.demo = demo;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    String account(@AuthenticationPrincipal KitchenUser user, Model model) {
+        model.addAttribute("name", user.getUsername());
+        model.addAttribute("alone", accounts.isAlone(user));
+        model.addAttribute("shared", isShared(user));
+        return "account/account";
+    }
+
+    private boolean isShared(KitchenUser user) {
+        return demo.offered() && user.getUsername().equals(DemoKitchen.SIGN_IN_NAME);
+    }
+
+    private void refuseShared(KitchenUser user) {
+        if (isShared(user)) {
+            throw new ResponseStatusException(HttpStatus.FORBIDDEN);
+        }
+    }
+
+    @PostMapping("/password")
+    String changePassword(
+            @AuthenticationPrincipal KitchenUser user,
+            @RequestParam(defaultValue = "") String current,
+            @RequestParam(defaultValue = "") String next,
+            Model model,
+            RedirectAttributes said,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        refuseShared(user);
+        Optional<String> wrong = notProved(user, current);
+        if (wrong.isPresent()) {
+            return refused(user, "current", wrong.get(), model, response);
+        }
+        Optional<String> weak = Passwords.problem(next, List.of(user.getUsername(), user.getKitchenName()));
+        if (weak.isPresent()) {
+            return refused(user, "next", weak.get(), model, response);
+        }
+        accounts.changePassword(user, next);
+        // Before this session gets a new id, which the database does not know until the request is over.
+        sessions.endAllBut(user.getUsername(), request.getSession().getId());
+        signIn.as(user.getUsername(), request, response);
+        said.addFlashAttribute("said", "Your password is changed, and all other devices are signed out.");
+        return "redirect:/account";
+    }
+
+    /** Why a password typed here does not prove who it is; counted like a try to sign in. */
+    private Optional<String> notProved(KitchenUser user, String password) {
+        Optional<Duration> wait = throttle.tried(Throttle.Kind.SIGN_IN_NAME, user.getUsername());
+        if (wait.isPresent()) {
+            return Optional.of("Too many tries: please wait " + Throttle.minutes(wait.get()) + " min.");
+        }
+        if (!accounts.proves(user, password)) {
+            return Optional.of("That is not your password.");
+        }
+        throttle.forget(Throttle.Kind.SIGN_IN_NAME, user.getUsername());
+        return Optional.empty();
+    }
+
+    private String refused(KitchenUser user, String field, String why, Model model, HttpServletResponse response) {
+        model.addAttribute("wrong", Map.of(field, why));
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        return account(user, model);
+    }
+
+    @PostMapping("/sign-out-everywhere")
+    String signOutEverywhere(
+            @AuthenticationPrincipal KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
+        refuseShared(user);
+        sessions.endAllBut(user.getUsername(), request.getSession().getId());
+        new SecurityContextLogoutHandler().logout(request, response, null);
+        return "redirect:/signin?ended";
+    }
+
+    @PostMapping("/leave")
+    String leave(
+            @AuthenticationPrincipal KitchenUser user,
+            RedirectAttributes said,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        refuseShared(user);
+        if (!accounts.leave(user)) {
+            said.addFlashAttribute(
+                    "said", "You are the last one in this kitchen: invite somebody first, or delete it.");
+            return "redirect:/account";
+        }
+        sessions.endAllBut(user.getUsername(), request.getSession().getId());
+        signIn.as(user.getUsername(), request, response);
+        return "redirect:/";
+    }
+
+    @PostMapping("/delete")
+    String delete(
+            @AuthenticationPrincipal KitchenUser user,
+            @RequestParam(defaultValue = "") String password,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        refuseShared(user);
+        if (accounts.isAlone(user) && !downloaded(request.getSession())) {
+            return refused(
+                    user,
+                    "password",
+                    "Download everything first, so that nothing is gone by mistake.",
+                    model,
+                    response);
+        }
+        Optional<String> wrong = notProved(user, password);
+        if (wrong.isPresent()) {
+            return refused(user, "password", wrong.get(), model, response);
+        }
+        accounts.delete(user);
+        sessions.endAllBut(user.getUsername(), request.getSession().getId());
+        new SecurityContextLogoutHandler().logout(request, response, null);
+        return "redirect:/signin?gone";
+    }
+
+    private boolean downloaded(HttpSession session) {
+        return OpenSessions.downloadedAt(session)
+                .filter(at -> at.isAfter(clock.instant().minus(DOWNLOAD_COUNTS_FOR)))
+                .isPresent();
+    }
+}

@@ -1,0 +1,344 @@
+package app.gradior.web.live;
+
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.cook.Forecast;
+import app.gradior.plan.Caution;
+import app.gradior.plan.Snapshot;
+import app.gradior.quantity.Interval;
+import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.CookEventCodec;
+import app.gradior.web.batch.CookRow;
+import app.gradior.web.equipment.PotDrawing;
+import app.gradior.web.text.LidKeys;
+import app.gradior.web.text.PlanWords;
+import app.gradior.web.text.Wording;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.springframework.util.function.SingletonSupplier;
+
+/** A cook as its page shows it at one moment. */
+public final class CookView {
+    private final CookBook.Kept kept;
+    private final Instant now;
+    private final Forecast forecast;
+    private final Forecast planned;
+    private final Wording say;
+    private final PlanWords words;
+    private final EntryWords entryWords;
+    private final Supplier<List<Entry>> entries;
+
+    CookView(CookBook.Kept kept, Instant now, Wording say, PlanWords words) {
+        this.kept = kept;
+        this.now = now;
+        this.forecast = kept.cook().forecast(now);
+        this.planned =
+                Cook.of(List.of(kept.cook().started())).forecast(kept.row().startedAt());
+        this.say = say;
+        this.words = words;
+        this.entryWords = new EntryWords(say);
+        this.entries = SingletonSupplier.of(this::allEntries);
+    }
+
+    public CookRow getRow() {
+        return kept.row();
+    }
+
+    public Cook getCook() {
+        return kept.cook();
+    }
+
+    public Forecast getForecast() {
+        return forecast;
+    }
+
+    public String getTarget() {
+        return words.target(kept.cook().target());
+    }
+
+    public String getLid() {
+        return LidKeys.keyOf(kept.cook().conditions().lid());
+    }
+
+    public Optional<Interval> getMinutesLeft() {
+        return forecast.minutesLeft();
+    }
+
+    public Snapshot getStart() {
+        return planned.current();
+    }
+
+    /** The forecast as the pot went on, before anything was read. */
+    public Forecast planned() {
+        return planned;
+    }
+
+    public PotDrawing getPotDrawing() {
+        return PotDrawing.of(kept.cook().conditions().pot());
+    }
+
+    /** What the drawing of the pot shows, in words. */
+    public String getPotWords() {
+        String now = Math.round(forecast.current().depth().millimetres()) + " millimetres deep now";
+        return forecast.atTarget()
+                .map(at -> now + ", stop at " + Math.round(at.depth().millimetres()))
+                .orElse(now);
+    }
+
+    public int getStirEvery() {
+        return Caution.stirEveryMinutes(forecast.current());
+    }
+
+    /** Something that happened, said in words. */
+    public record Entry(CookEvent event, String words, boolean questioned, boolean undoable) {
+        /** The kind of the form that can amend it; empty if it can only be undone. */
+        public String amendable() {
+            String kind = CookEventCodec.kind(event);
+            return AMENDABLE.contains(kind) ? kind : "";
+        }
+    }
+
+    private static final Set<String> AMENDABLE = Set.of(
+            "weighed",
+            "dipped",
+            "jugged",
+            "spoon",
+            "plate",
+            "temperature",
+            "tasted",
+            "added",
+            "slurry",
+            "heat",
+            "on-heat",
+            "lid",
+            "strained",
+            "pot",
+            "timer",
+            "wanted",
+            "simmers",
+            "blended");
+
+    /** Entries on a page that shows other things too; all of them have pages of their own. */
+    private static final int SHOWN_ENTRIES = 40;
+
+    /** Entries on a page of nothing else. */
+    static final int PAGE_OF_ENTRIES = 100;
+
+    /** What happened lately, the latest first. */
+    public List<Entry> getEntries() {
+        List<Entry> all = entries.get();
+        return all.subList(0, Math.min(SHOWN_ENTRIES, all.size()));
+    }
+
+    public int getEntryCount() {
+        return entries.get().size();
+    }
+
+    /** A page of all that happened, the latest first; pages count from 0. */
+    List<Entry> entries(int page) {
+        List<Entry> all = entries.get();
+        int from = Math.min(all.size(), page * PAGE_OF_ENTRIES);
+        return all.subList(from, Math.min(all.size(), from + PAGE_OF_ENTRIES));
+    }
+
+    private List<Entry> allEntries() {
+        Cook cook = kept.cook();
+        Set<UUID> questioned = cook.told().stream()
+                .filter(Cook.Told::questioned)
+                .map(told -> told.reading().id())
+                .collect(Collectors.toSet());
+        Set<UUID> ofAmends = cook.events().stream()
+                .map(event -> EventForm.undoOfAmend(event.id()))
+                .collect(Collectors.toSet());
+        List<Entry> all = new ArrayList<>();
+        for (CookEvent event : cook.events()) {
+            boolean aside = event instanceof CookEvent.Confirmed
+                    || event instanceof CookEvent.TimerStopped
+                    || ofAmends.contains(event.id());
+            if (!aside) {
+                all.add(new Entry(event, said(event), questioned.contains(event.id()), true));
+            }
+        }
+        Collections.reverse(all);
+        return all;
+    }
+
+    private String said(CookEvent event) {
+        if (event instanceof CookEvent.Undone undo) {
+            return "undone: "
+                    + kept.folded()
+                            .find(undo.event())
+                            .map(stored -> said(stored.event()))
+                            .orElse("an entry");
+        }
+        return entryWords.of(event);
+    }
+
+    /** What the latest reading changed, in a line; empty before the first. */
+    public Optional<String> getNews() {
+        List<Cook.Told> told = kept.cook().told();
+        if (told.isEmpty()) {
+            return Optional.empty();
+        }
+        Cook.Told last = told.get(told.size() - 1);
+        if (last.questioned()) {
+            return Optional.of(questioned(last));
+        }
+        Forecast then = kept.cook().forecastBeforeLastTold(last.reading().at()).orElseThrow();
+        Forecast after = kept.cook().forecast(last.reading().at());
+        return Optional.of(capital(said(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
+    }
+
+    /** The latest reading, if it is not counted until somebody says that it is right. */
+    public Optional<CookEvent> getQuestioned() {
+        List<Cook.Told> told = kept.cook().told();
+        return told.isEmpty() || !told.get(told.size() - 1).questioned()
+                ? Optional.empty()
+                : Optional.of(told.get(told.size() - 1).reading());
+    }
+
+    public boolean isWeighingQuestioned() {
+        return getQuestioned().filter(CookEvent.Weighed.class::isInstance).isPresent();
+    }
+
+    private String questioned(Cook.Told last) {
+        if (last.reading() instanceof CookEvent.Weighed weighed) {
+            double tare = weighed.tare().grams();
+            double off = last.measured() * 1000 - last.expected() * 1000;
+            String guess = Math.abs(off + tare) < 0.1 * last.expected() * 1000
+                    ? "Was it weighed without the pot? Then it is " + say.grams(last.measured() * 1000 + tare) + "."
+                    : Math.abs(off - tare) < 0.1 * last.expected() * 1000
+                            ? "Is the pot in it still? Then it is " + say.grams(last.measured() * 1000 - tare) + "."
+                            : "Is it mistyped?";
+            return "A weight of " + say.grams(last.measured() * 1000) + " does not fit what came before: about "
+                    + say.about(last.expected() * 1000) + " was expected. " + guess
+                    + " It is not counted until you say it is right.";
+        }
+        return capital(said(last.reading()))
+                + " does not fit what came before. Is it mistyped? It is not counted until you say it is right.";
+    }
+
+    /** What a reading changed: the pace if it did, else the thickness. */
+    private String changed(Forecast then, Forecast after) {
+        long paceThen = Math.round(then.loss().gramsPerMinute());
+        long pace = Math.round(after.loss().gramsPerMinute());
+        double thicker = after.current().warm().value() - then.current().warm().value();
+        if (pace == paceThen && Math.abs(thicker) >= 0.1) {
+            return (thicker > 0 ? "Thicker" : "Thinner") + " than thought by " + say.number(Math.abs(thicker), 1)
+                    + " of a grade";
+        }
+        return "Losing " + pace + " g a minute" + (pace == paceThen ? ", as thought" : ", not " + paceThen);
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+
+    /** Two hands that did the same thing differently within half a minute: both stand, the later one counts. */
+    public Optional<String> getConflict() {
+        List<CookEvent> events = kept.cook().events();
+        for (int i = events.size() - 1; i > 0; i--) {
+            CookEvent late = events.get(i);
+            CookEvent early = events.get(i - 1);
+            boolean sameKind = late.getClass() == early.getClass()
+                    && (late instanceof CookEvent.LidChanged || late instanceof CookEvent.HeatChanged);
+            boolean close = Duration.between(early.at(), late.at()).compareTo(TWO_HANDS) < 0;
+            boolean fresh = Duration.between(late.at(), now).compareTo(TOLD_FOR) < 0;
+            if (sameKind && close && fresh && !said(late).equals(said(early))) {
+                return Optional.of("Two hands at once: " + said(early) + " and " + said(late)
+                        + ". Both are kept; the later one counts.");
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static final Duration TWO_HANDS = Duration.ofSeconds(30);
+    private static final Duration TOLD_FOR = Duration.ofMinutes(3);
+
+    private String later(Forecast then, Forecast after) {
+        if (then.minutesLeft().isEmpty() || after.minutesLeft().isEmpty()) {
+            return "";
+        }
+        long more = Math.round(
+                after.minutesLeft().get().middle() - then.minutesLeft().get().middle());
+        return more == 0 ? "" : ": " + Math.abs(more) + " min " + (more > 0 ? "longer" : "sooner");
+    }
+
+    /** What the page draws: readings, the plan as it was at the start, and the band ahead; minutes since the start. */
+    public Map<String, Object> drawing() {
+        Map<String, Object> drawing = new LinkedHashMap<>();
+        List<Map<String, Object>> readings = new ArrayList<>();
+        Instant start = kept.row().startedAt();
+        readings.add(Map.of(
+                "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams(), "used", true));
+        for (Cook.Told told : kept.cook().told()) {
+            if (told.reading() instanceof CookEvent.Weighed weighed) {
+                readings.add(Map.of(
+                        "minutes", minutesSince(start, weighed.at()),
+                        "grams", weighed.net().grams(),
+                        "used", !told.questioned()));
+            }
+        }
+        kept.cook()
+                .finished()
+                .ifPresent(f -> f.yield()
+                        .ifPresent(mass -> readings.add(
+                                Map.of("minutes", minutesSince(start, f.at()), "grams", mass.grams(), "used", true))));
+        drawing.put("readings", thinned(readings));
+        drawing.put("now", minutesSince(start, now));
+        drawing.put("start", start.toString());
+        List<Map<String, Double>> plannedPath = new ArrayList<>();
+        plannedPath.add(Map.of(
+                "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams()));
+        plannedPath.addAll(path(planned, 0));
+        drawing.put("planned", plannedPath);
+        drawing.put("ahead", kept.cook().finished().isPresent() ? List.of() : path(forecast, minutesSince(start, now)));
+        Optional<Snapshot> end = forecast.atTarget().or(planned::atTarget);
+        end.ifPresent(at -> drawing.put("target", at.mass().grams()));
+        if (kept.cook().finished().isEmpty() && !forecast.reached()) {
+            forecast.minutesLeft().ifPresent(left -> drawing.put("cross", minutesSince(start, now) + left.middle()));
+        }
+        drawing.put("targetWords", getTarget());
+        return drawing;
+    }
+
+    /** More dots than a chart has room for say nothing more: every so many of the older ones, and all of the latest. */
+    private static List<Map<String, Object>> thinned(List<Map<String, Object>> readings) {
+        int old = readings.size() - MOST_DOTS / 2;
+        if (readings.size() <= MOST_DOTS) {
+            return readings;
+        }
+        List<Map<String, Object>> thinned = new ArrayList<>();
+        for (int i = 0; i < MOST_DOTS / 2; i++) {
+            thinned.add(readings.get((int) ((long) i * old / (MOST_DOTS / 2))));
+        }
+        thinned.addAll(readings.subList(old, readings.size()));
+        return thinned;
+    }
+
+    private static final int MOST_DOTS = 120;
+
+    private static List<Map<String, Double>> path(Forecast forecast, double from) {
+        return forecast.path().stream()
+                .map(p -> Map.of(
+                        "minutes", from + p.minutes(),
+                        "low", Math.max(0, p.grams().low()),
+                        "grams", p.grams().middle(),
+                        "high", p.grams().high()))
+                .toList();
+    }
+
+    private static double minutesSince(Instant start, Instant at) {
+        return Duration.between(start, at).toMillis() / 60_000.0;
+    }
+}

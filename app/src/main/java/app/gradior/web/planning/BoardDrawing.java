@@ -1,0 +1,202 @@
+package app.gradior.web.planning;
+
+import app.gradior.plan.Board;
+import app.gradior.plan.Limit;
+import app.gradior.plan.Route;
+import app.gradior.plan.Routes;
+import app.gradior.plan.Snapshot;
+import app.gradior.plan.Wish;
+import app.gradior.quantity.Celsius;
+import app.gradior.thickness.Grade;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.text.Wording;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What the page draws of a board. Every number is the core's, and every word that stands at the handle is said here for
+ * each step, so that a drag needs no request and the page computes nothing.
+ */
+final class BoardDrawing {
+    private static final double GRAMS_PER_OUNCE = 28.349523125;
+
+    private final Planning.Possible plan;
+    private final PlanForm form;
+    private final Wording say;
+    private final double jarMl;
+
+    BoardDrawing(Planning.Possible plan, PlanForm form, Wording say) {
+        this.plan = plan;
+        this.form = form;
+        this.say = say;
+        this.jarMl = form.size("jarMl", new Problems());
+    }
+
+    Map<String, Object> drawing() {
+        Routes routes = plan.routes();
+        List<Board.Step> steps = routes.board().steps();
+        Map<String, Object> drawing = new LinkedHashMap<>();
+        List<Map<String, Object>> points = new ArrayList<>(steps.size());
+        for (Board.Step step : steps) {
+            points.add(point(step));
+        }
+        drawing.put("points", points);
+        drawing.put("band", band());
+        drawing.put(
+                "coldName",
+                plan.wish().goal().served().equals(Celsius.FRIDGE) ? "at room temperature" : "from the fridge");
+        drawing.put(
+                "servedName", "at " + say.degrees(plan.wish().goal().served().degrees()));
+        drawing.put("blends", routes.has(Route.Kind.BLEND));
+        drawing.put("chosen", plan.chosen().kind().key());
+        drawing.put(
+                "stop",
+                plan.chosen().outcome().map(o -> nearest(steps, o.stop())).orElse(0));
+        routes.route(Route.Kind.REDUCE).outcome().ifPresent(o -> drawing.put("alone", nearest(steps, o.stop())));
+        List<Map<String, Object>> marks = new ArrayList<>();
+        routes.board().marks().forEach((limit, index) -> marks.add(Map.of("at", index, "words", words(limit))));
+        drawing.put("marks", marks);
+        least(steps).ifPresent(least -> drawing.put("least", least));
+        drawing.put("per", say.ouncesFirst() ? GRAMS_PER_OUNCE : 1);
+        drawing.put("unit", say.ouncesFirst() ? "oz" : "g");
+        return drawing;
+    }
+
+    private static String words(Limit limit) {
+        String percent = String.valueOf(limit.share() * 100).replaceAll("\\.0$", "");
+        return limit.label() + (limit.rising() ? " " : " under ") + percent + " %";
+    }
+
+    private Map<String, Object> band() {
+        var goal = plan.wish().goal();
+        String name = switch (form.get("use")) {
+            case "GRADE" -> "grade wanted";
+            case "BATCH" -> "like that batch";
+            default -> form.use().label();
+        };
+        return Map.of(
+                "low", goal.low().value(),
+                "high", goal.high().value(),
+                "aim", goal.aim().value(),
+                "name", name + " " + say.grade(goal.low()) + "–" + say.grade(goal.high()));
+    }
+
+    /** Where on the curve as much is left as is wanted; nothing if it is more than there is. */
+    private Optional<Map<String, Object>> least(List<Board.Step> steps) {
+        Wish wish = plan.wish();
+        if (wish.least().isEmpty()) {
+            return Optional.empty();
+        }
+        double grams = Double.NaN;
+        for (Board.Step step : steps) {
+            if (wish.least()
+                            .get()
+                            .shortfall(step.at().mixture(), null, ThicknessFactor.ONE)
+                            .applyAsDouble(step.at().mixture())
+                    >= 0) {
+                grams = step.at().mass().grams();
+            }
+        }
+        return Double.isNaN(grams)
+                ? Optional.empty()
+                : Optional.of(Map.of("grams", grams, "words", leastWords() + " need " + say.grams(grams)));
+    }
+
+    private String leastWords() {
+        String amount = form.get("least");
+        return switch (form.get("leastUnit")) {
+            case "jars" -> amount + " jars";
+            case "servings" -> amount + " servings";
+            case "floz" -> amount + " fl oz";
+            default -> amount + " " + form.get("leastUnit");
+        };
+    }
+
+    private static int nearest(List<Board.Step> steps, Snapshot stop) {
+        int nearest = 0;
+        for (int i = 1; i < steps.size(); i++) {
+            if (Math.abs(steps.get(i).at().mass().grams() - stop.mass().grams())
+                    < Math.abs(
+                            steps.get(nearest).at().mass().grams() - stop.mass().grams())) {
+                nearest = i;
+            }
+        }
+        return nearest;
+    }
+
+    private Map<String, Object> point(Board.Step step) {
+        Snapshot at = step.at();
+        Map<String, Object> point = new LinkedHashMap<>();
+        point.put("g", tenth(at.mass().grams()));
+        point.put(
+                "min",
+                Double.isFinite(step.minutes().middle()) ? tenth(step.minutes().middle()) : null);
+        point.put("served", fine(step.served().middle()));
+        point.put("low", fine(step.served().low()));
+        point.put("high", fine(step.served().high()));
+        point.put("stove", fine(at.atStove().value()));
+        point.put("cold", fine(cold(at)));
+        point.put("blended", fine(step.blended().value()));
+        point.put("look", at.look().ordinal());
+        point.put("bubbles", at.bubbles().ordinal());
+        double plate = at.plateSpread(plan.planner().knowledge().thickness()).centimetres();
+        point.put("plate", tenth(plate));
+        point.put("stop", say.grams(at.mass()) + time(step));
+        point.put(
+                "dip",
+                "dip mark " + Math.round(at.depth().millimetres()) + " mm · grade "
+                        + say.grade(Grade.of(step.served().middle())));
+        point.put(
+                "salt",
+                "salt " + say.percent(at.salt()) + " · sugar " + say.percent(at.sugar()) + " · acid "
+                        + say.percent(at.acid()));
+        point.put("looks", at.look().words() + "; 15 ml spread to " + say.number(plate, 1) + " cm in 30 s");
+        step.lift().ifPresent(lift -> {
+            if (lift.powder().kilograms() > 0) {
+                point.put(
+                        "lift",
+                        "lift " + say.grams(lift.powder()) + " "
+                                + plan.routes().starch().kind().label());
+                point.put("water", "in " + say.grams(lift.water()) + " cold water");
+                point.put(
+                        "leaves",
+                        "leaves " + say.grams(lift.yield()) + " · "
+                                + say.number(lift.volume().millilitres() / jarMl, 1) + " jars");
+            }
+        });
+        return point;
+    }
+
+    private double cold(Snapshot at) {
+        return plan.wish().goal().served().equals(Celsius.FRIDGE)
+                ? Thickness.grade(
+                                at.mixture(),
+                                Celsius.ROOM,
+                                plan.planner().knowledge().thickness())
+                        .value()
+                : at.cold().value();
+    }
+
+    private String time(Board.Step step) {
+        if (!Double.isFinite(step.minutes().middle())) {
+            return "";
+        }
+        return step.minutes().middle() < 0.5
+                ? " · at once"
+                : " · " + say.minutes(step.minutes().middle()) + ", "
+                        + Math.round(step.minutes().low()) + "–"
+                        + Math.round(step.minutes().high());
+    }
+
+    private static double tenth(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private static double fine(double value) {
+        return Math.round(value * 1000) / 1000.0;
+    }
+}

@@ -1,0 +1,88 @@
+package app.gradior.web.planning;
+
+import app.gradior.food.Mixture;
+import app.gradior.physics.ChoiOkos;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Pot;
+import app.gradior.pot.Ring;
+import app.gradior.pot.Room;
+import app.gradior.quantity.Altitude;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Share;
+import app.gradior.quantity.Volume;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.kitchen.AccountMapper;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.LidKeys;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Puts a kitchen's room and rings together with a pot and what was chosen for it. */
+@Component
+public class Kitchenware {
+    private static final Share USUAL_HUMIDITY = Share.of(0.5);
+
+    private final AccountMapper accounts;
+    private final RingMapper rings;
+
+    Kitchenware(AccountMapper accounts, RingMapper rings) {
+        this.accounts = accounts;
+        this.rings = rings;
+    }
+
+    /** The air of a kitchen, as its preferences have it. */
+    public Room room(UUID kitchen) {
+        AccountMapper.KitchenRow row = accounts.kitchen(kitchen).orElseThrow(() -> new NotFound("kitchen"));
+        return new Room(Celsius.of(row.roomC()), USUAL_HUMIDITY, Altitude.ofMetres(row.altitudeM()), row.hood());
+    }
+
+    /** The air of a kitchen, as what was chosen on the page would have it. */
+    static Room room(Room kitchens, PlanForm form, Problems problems) {
+        OptionalDouble altitude = form.altitude(problems);
+        Room hooded = form.hood().map(kitchens::withHood).orElse(kitchens);
+        return altitude.isPresent() ? hooded.at(Altitude.ofMetres(altitude.getAsDouble())) : hooded;
+    }
+
+    static Conditions conditions(Pot pot, Optional<KitchenRing> ring, PlanForm form, Room room) {
+        return new Conditions(
+                pot, ring.map(KitchenRing::ring).orElse(Ring.USUAL), form.activity(), LidKeys.lid(form.lid()), room);
+    }
+
+    /** The ring chosen, or the one whose size is nearest to the pot's base. */
+    public Optional<KitchenRing> ring(UUID kitchen, UUID chosen, KitchenPot pot) {
+        return ring(rings.all(kitchen), chosen, pot);
+    }
+
+    static Optional<KitchenRing> ring(List<KitchenRing> all, UUID chosen, KitchenPot pot) {
+        return all.stream()
+                .filter(r -> r.id().equals(chosen))
+                .findFirst()
+                .or(() -> all.stream()
+                        .min((a, b) -> Double.compare(
+                                Math.abs(a.sizeMm() - pot.baseMm()), Math.abs(b.sizeMm() - pot.baseMm()))));
+    }
+
+    /** Whether a pot holds a sauce before it boils. */
+    static boolean holds(Pot pot, Mixture sauce) {
+        return !pot.overflowsWith(hot(sauce));
+    }
+
+    /** Says beside the pot that it does not hold the sauce, if it does not even do so before it boils. */
+    static void refuseTooSmall(Mixture sauce, Pot pot, Problems problems) {
+        if (!holds(pot, sauce)) {
+            problems.say(
+                    "pot",
+                    "This pot holds " + Math.round(pot.capacity().millilitres()) + " ml and the sauce is "
+                            + Math.round(hot(sauce).millilitres()) + " ml: take a larger one.");
+        }
+    }
+
+    private static Volume hot(Mixture sauce) {
+        return ChoiOkos.volume(sauce, Celsius.of(95));
+    }
+}

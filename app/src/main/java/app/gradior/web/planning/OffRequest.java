@@ -1,0 +1,33 @@
+package app.gradior.web.planning;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.context.ApplicationContext;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
+
+/** Renders templates that need nothing of a request: no addresses, no tokens. */
+@Component
+class OffRequest {
+    private final SpringTemplateEngine templates;
+    private final ApplicationContext beans;
+
+    OffRequest(SpringTemplateEngine templates, ApplicationContext beans) {
+        this.templates = templates;
+        this.beans = beans;
+    }
+
+    /** A fragment of a template, or the whole where the fragment is null. */
+    String render(String template, String fragment, Map<String, Object> shown) {
+        Context context = new Context(Locale.ENGLISH, shown);
+        context.setVariable(
+                ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
+                new ThymeleafEvaluationContext(beans, null));
+        return fragment == null
+                ? templates.process(template, context)
+                : templates.process(template, Set.of(fragment), context);
+    }
+}

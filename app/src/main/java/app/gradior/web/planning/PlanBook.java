@@ -1,0 +1,88 @@
+package app.gradior.web.planning;
+
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.platform.Retry;
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps plans: a cook starts from one, and a journal entry points at it. */
+@Component
+public class PlanBook {
+    private static final TypeReference<Map<String, String>> CHOICES = new TypeReference<>() {};
+
+    private final PlanMapper mapper;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    PlanBook(PlanMapper mapper, JsonMapper json, Clock clock) {
+        this.mapper = mapper;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * Keeps a plan under an id that its sender made; sent twice, it is kept once.
+     *
+     * @return the plan that is kept under the id
+     * @throws DuplicateKeyException if the id is another kitchen's
+     */
+    public KeptPlan keep(UUID kitchen, UUID id, Planning.Planned planned) {
+        Planning.Possible plan = planned.possible().orElseThrow();
+        return Retry.ifMet(() -> insert(kitchen, id, planned, plan));
+    }
+
+    private KeptPlan insert(UUID kitchen, UUID id, Planning.Planned planned, Planning.Possible plan) {
+        if (mapper.find(kitchen, id).isEmpty()) {
+            mapper.keep(
+                    kitchen,
+                    new PlanMapper.PlanRow(
+                            id,
+                            planned.sauce().id(),
+                            planned.sauce().version(),
+                            plan.pot().id(),
+                            plan.ring().map(r -> r.id()).orElse(null),
+                            plan.chosen().kind(),
+                            json.writeValueAsString(planned.form()
+                                    .with("route", plan.chosen().kind().key())
+                                    .chosen()),
+                            json.writeValueAsString(KeptPlan.Came.of(plan)),
+                            clock.instant().truncatedTo(ChronoUnit.MICROS)));
+        }
+        return find(kitchen, id).orElseThrow(() -> new NotFound("plan"));
+    }
+
+    public Optional<KeptPlan> find(UUID kitchen, UUID id) {
+        return mapper.find(kitchen, id).map(this::read);
+    }
+
+    /** The latest of a sauce. */
+    public List<KeptPlan> ofSauce(UUID kitchen, UUID sauce) {
+        return mapper.ofSauce(kitchen, sauce).stream().map(this::read).toList();
+    }
+
+    /** Every kept plan of a kitchen, the oldest first. */
+    public List<KeptPlan> all(UUID kitchen) {
+        return mapper.all(kitchen).stream().map(this::read).toList();
+    }
+
+    private KeptPlan read(PlanMapper.PlanRow row) {
+        return new KeptPlan(
+                row.id(),
+                row.sauceId(),
+                row.sauceVersion(),
+                row.potId(),
+                row.ringId(),
+                row.route(),
+                PlanForm.of(json.readValue(row.chosen(), CHOICES)),
+                json.readValue(row.came(), KeptPlan.Came.class),
+                row.keptAt());
+    }
+}

@@ -1,0 +1,250 @@
+package app.gradior.web.planning;
+
+import app.gradior.cook.Cook;
+import app.gradior.food.Mixture;
+import app.gradior.plan.Goal;
+import app.gradior.plan.Planner;
+import app.gradior.plan.PotLore;
+import app.gradior.plan.Route;
+import app.gradior.plan.Routes;
+import app.gradior.plan.Target;
+import app.gradior.plan.Use;
+import app.gradior.plan.Wish;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Room;
+import app.gradior.quantity.Celsius;
+import app.gradior.thickness.Grade;
+import app.gradior.thickness.Thickness;
+import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.batch.CookBook;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.PotPlace;
+import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.food.Foods;
+import app.gradior.web.kitchen.Remembered;
+import app.gradior.web.learning.PotLearning;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.sauce.ReadSauce;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.text.LidKeys;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Makes a plan of what was chosen: the one way from choices to routes, for the board, the sheet and the start of a cook. */
+@Component
+public class Planning {
+    /** A pot that holds this much is taken where none was chosen. */
+    private static final double USUAL_LITRES = 1.5;
+
+    private final Remembered remembered;
+    private final SauceReader reader;
+    private final Foods foods;
+    private final PotMapper pots;
+    private final RingMapper rings;
+    private final Kitchenware kitchenware;
+    private final PotLearning learning;
+    private final CookBook cooks;
+    private final Reckoner reckoner;
+
+    Planning(
+            Remembered remembered,
+            SauceReader reader,
+            Foods foods,
+            PotMapper pots,
+            RingMapper rings,
+            Kitchenware kitchenware,
+            PotLearning learning,
+            CookBook cooks,
+            Reckoner reckoner) {
+        this.remembered = remembered;
+        this.reader = reader;
+        this.foods = foods;
+        this.pots = pots;
+        this.rings = rings;
+        this.kitchenware = kitchenware;
+        this.learning = learning;
+        this.cooks = cooks;
+        this.reckoner = reckoner;
+    }
+
+    /**
+     * What choices come to.
+     *
+     * @param form the choices, with the pot and the ring that were taken where none was chosen
+     * @param lore what the kitchen knows of its pots
+     * @param possible how it can be cooked; empty if it can't yet: no pot, nothing in the sauce, a pot that is too small
+     */
+    public record Planned(
+            Sauce sauce,
+            ReadSauce read,
+            List<KitchenPot> pots,
+            List<KitchenRing> rings,
+            PlanForm form,
+            Room room,
+            PotLore lore,
+            Problems problems,
+            Optional<Possible> possible) {}
+
+    /**
+     * A plan that can be cooked.
+     *
+     * @param chosen the route chosen, or the one proposed
+     * @param use what it is for, if it was said by a use
+     */
+    public record Possible(
+            KitchenPot pot,
+            Optional<KitchenRing> ring,
+            Conditions conditions,
+            PotLore.Known known,
+            Planner planner,
+            Wish wish,
+            Routes routes,
+            Route chosen,
+            Optional<Use> use) {
+
+        /** Where the cook of the chosen route stops reducing. */
+        public Target target() {
+            return switch (chosen.kind()) {
+                case REDUCE, BLEND ->
+                    use.isPresent() && wish.stop().isEmpty()
+                            ? new Target.ForUse(use.get(), wish.goal().served())
+                            : wish.target();
+                case REDUCE_THEN_SLURRY, SLURRY ->
+                    new Target.Weight(chosen.outcome().orElseThrow().stop().mass());
+            };
+        }
+    }
+
+    /** Reckons what was asked for a sauce; what the sauce's own text aims at counts where nothing was asked. */
+    public Planned plan(UUID kitchen, Sauce sauce, PlanForm asked) {
+        Problems problems = new Problems();
+        AsItIs now = remembered.of(kitchen, AsItIs.class, () -> look(kitchen));
+        ReadSauce read = reader.read(sauce, now.language(), now.pots());
+        List<KitchenPot> all = now.pots();
+        List<KitchenRing> on = now.rings();
+        PlanForm said = asSaid(asked, read);
+        PlanForm meant = said.says("aim") || said.says("use")
+                ? said
+                : read.target().map(said::toward).orElse(said);
+        Optional<KitchenPot> pot = chosen(asked, all);
+        Optional<KitchenRing> ring = pot.flatMap(p -> Kitchenware.ring(on, meant.ring(), p));
+        PlanForm form = meant.with("pot", pot.map(KitchenPot::id).orElse(null))
+                .with("ring", ring.map(KitchenRing::id).orElse(null));
+        Room room = Kitchenware.room(now.room(), form, problems);
+        PotLore lore = now.lore();
+        Wish wish = wish(kitchen, form, problems);
+        form.size("jarMl", problems);
+        form.size("serveMl", problems);
+        Optional<Possible> possible = Optional.empty();
+        if (pot.isPresent() && read.obstacle().isEmpty()) {
+            Mixture mixture = form.smooth() ? read.mixture().blended() : read.mixture();
+            Kitchenware.refuseTooSmall(mixture, pot.get().pot(), problems);
+            if (mixture.mass(app.gradior.food.Component.WATER).kilograms() == 0) {
+                problems.say(
+                        "pot", "There is no water in this sauce, so nothing boils off and no starch swells: add some.");
+            }
+            if (!problems.any()) {
+                possible = Optional.of(possible(mixture, pot.get(), ring, form, room, lore, wish));
+            }
+        }
+        return new Planned(sauce, read, all, on, form, room, lore, problems, possible);
+    }
+
+    /** The choices, with the surface and the lid of the sauce's own text where none was chosen. */
+    private static PlanForm asSaid(PlanForm asked, ReadSauce read) {
+        PlanForm form = asked;
+        if (!asked.says("activity") && read.saidActivity().isPresent()) {
+            form = form.with("activity", read.saidActivity().get());
+        }
+        Optional<String> lid = read.saidLid().map(LidKeys::keyOf);
+        return asked.says("lid") || lid.isEmpty() ? form : form.with("lid", lid.get());
+    }
+
+    /** What of a kitchen plans are reckoned with. */
+    private record AsItIs(
+            Room room, List<KitchenPot> pots, List<KitchenRing> rings, Foods.Language language, PotLore lore) {}
+
+    private AsItIs look(UUID kitchen) {
+        return new AsItIs(
+                kitchenware.room(kitchen),
+                pots.all(kitchen),
+                rings.all(kitchen),
+                foods.language(kitchen),
+                learning.lore(kitchen));
+    }
+
+    private Possible possible(
+            Mixture mixture,
+            KitchenPot pot,
+            Optional<KitchenRing> ring,
+            PlanForm form,
+            Room room,
+            PotLore lore,
+            Wish wish) {
+        Conditions conditions = Kitchenware.conditions(pot.pot(), ring, form, room);
+        PotLore.Known known =
+                lore.about(PotPlace.of(pot.id(), ring.map(KitchenRing::id).orElse(null), form.activity()));
+        Planner planner = new Planner(mixture, conditions, known.knowledge());
+        Routes routes = reckoner.routes(planner, wish);
+        Route chosen = form.route()
+                .filter(routes::has)
+                .map(routes::route)
+                .orElseGet(() -> routes.route(routes.suggestion().kind()));
+        boolean byUse = !form.get("use").equals("GRADE") && !form.get("use").equals("BATCH");
+        return new Possible(
+                pot,
+                ring,
+                conditions,
+                known,
+                planner,
+                wish,
+                routes,
+                chosen,
+                byUse ? Optional.of(form.use()) : Optional.empty());
+    }
+
+    private static Optional<KitchenPot> chosen(PlanForm form, List<KitchenPot> all) {
+        if (!form.says("pot")) {
+            return all.stream()
+                    .filter(p -> p.pot().workingCapacity().litres() >= USUAL_LITRES)
+                    .findFirst()
+                    .or(() -> all.stream().findFirst());
+        }
+        return Optional.of(
+                all.stream().filter(p -> p.id().equals(form.pot())).findFirst().orElseThrow(() -> new NotFound("pot")));
+    }
+
+    private Wish wish(UUID kitchen, PlanForm form, Problems problems) {
+        Goal goal = form.goal(problems, gradeOfBatch(kitchen, form));
+        return new Wish(
+                goal,
+                form.stop(problems),
+                form.least(problems),
+                form.starch(),
+                form.school(problems),
+                form.frozen(),
+                form.at());
+    }
+
+    /** How thick a finished batch was at the temperature this one is to be eaten at. */
+    private Optional<Grade> gradeOfBatch(UUID kitchen, PlanForm form) {
+        if (!form.get("use").equals("BATCH") || form.batch() == null) {
+            return Optional.empty();
+        }
+        CookBook.Kept kept = cooks.find(kitchen, form.batch());
+        if (kept.row().finishedAt() == null) {
+            throw new NotFound("batch");
+        }
+        Cook cook = kept.cook();
+        Celsius served = form.served(new Problems());
+        return Optional.of(Thickness.grade(
+                cook.forecast(kept.row().finishedAt()).current().mixture(),
+                served,
+                ThicknessFactor.of(cook.thickness().middle())));
+    }
+}

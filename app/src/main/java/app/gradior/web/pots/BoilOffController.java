@@ -1,0 +1,244 @@
+package app.gradior.web.pots;
+
+import app.gradior.measure.TypedMass;
+import app.gradior.plan.BoilOff;
+import app.gradior.plan.PotLore;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Conditions;
+import app.gradior.pot.Lid;
+import app.gradior.quantity.Mass;
+import app.gradior.web.equipment.BoilOffMapper;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.learning.PotLearning;
+import app.gradior.web.planning.Kitchenware;
+import app.gradior.web.platform.NotFound;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The guided boil-off test: weigh, bring to the activity, ten minutes, weigh again. */
+@Controller
+class BoilOffController {
+    private static final double LEAST_WATER_G = 300;
+
+    private final PotMapper pots;
+    private final RingMapper rings;
+    private final BoilOffMapper tests;
+    private final Kitchenware kitchenware;
+    private final PotLearning learning;
+    private final Clock clock;
+
+    BoilOffController(
+            PotMapper pots,
+            RingMapper rings,
+            BoilOffMapper tests,
+            Kitchenware kitchenware,
+            PotLearning learning,
+            Clock clock) {
+        this.pots = pots;
+        this.rings = rings;
+        this.tests = tests;
+        this.kitchenware = kitchenware;
+        this.learning = learning;
+        this.clock = clock;
+    }
+
+    /** What a test begins with, as typed. */
+    record BeginForm(UUID test, UUID ring, Activity activity, String mark, String hood, String weight, String bare) {
+        BeginForm {
+            activity = activity == null ? Activity.SIMMER : activity;
+            test = test == null ? UUID.randomUUID() : test;
+        }
+
+        BeginForm on(UUID other) {
+            return new BeginForm(test, other, activity, mark, hood, weight, bare);
+        }
+    }
+
+    @GetMapping("/pots/{id}/boil-off")
+    String ask(@InKitchen UUID kitchen, @PathVariable UUID id, BeginForm form, Model model) {
+        KitchenPot pot = pot(kitchen, id);
+        UUID ring =
+                kitchenware.ring(kitchen, form.ring(), pot).map(KitchenRing::id).orElse(null);
+        return asked(kitchen, pot, form.on(ring), model);
+    }
+
+    private String asked(UUID kitchen, KitchenPot pot, BeginForm form, Model model) {
+        model.addAttribute("pot", pot);
+        model.addAttribute("form", form);
+        model.addAttribute("rings", rings.all(kitchen));
+        model.addAttribute("activities", Activity.values());
+        return "pot/boil-off";
+    }
+
+    @PostMapping("/pots/{id}/boil-off")
+    String begin(
+            @InKitchen UUID kitchen, @PathVariable UUID id, BeginForm form, Model model, HttpServletResponse response) {
+        KitchenPot pot = pot(kitchen, id);
+        KitchenRing ring =
+                form.ring() == null ? null : rings.find(kitchen, form.ring()).orElse(null);
+        double most = pot.pot().workingCapacity().millilitres();
+        Optional<Double> water = water(form.weight(), form.bare() != null, pot);
+        String wrong = ring == null
+                ? "Choose a ring."
+                : water.isEmpty()
+                        ? "Give the weight in grams as a plain number, or with its unit, such as 70 oz."
+                        : water.get() < LEAST_WATER_G
+                                ? "That would be " + Math.round(water.get())
+                                        + " g of water: take at least 300 g. Was the pot on the scale too?"
+                                : water.get() > most
+                                        ? "That would be " + Math.round(water.get())
+                                                + " g of water, too full to boil in this pot: take less."
+                                        : null;
+        if (wrong != null) {
+            model.addAttribute("wrong", wrong);
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            return asked(kitchen, pot, form, model);
+        }
+        String mark = form.mark() == null || form.mark().isBlank()
+                ? null
+                : form.mark().strip();
+        tests.insert(
+                kitchen,
+                new BoilOffMapper.Test(
+                        form.test(),
+                        id,
+                        ring.id(),
+                        form.activity(),
+                        mark == null ? null : mark.substring(0, Math.min(20, mark.length())),
+                        form.hood() != null,
+                        water.get(),
+                        now(),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null));
+        return "redirect:/boil-offs/" + form.test();
+    }
+
+    private static Optional<Double> water(String typed, boolean bare, KitchenPot pot) {
+        return TypedMass.grams(typed).map(grams -> bare ? grams : grams - pot.tareG());
+    }
+
+    @GetMapping("/boil-offs/{id}")
+    String guide(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+        BoilOffMapper.Test test = test(kitchen, id);
+        model.addAttribute("test", test);
+        model.addAttribute("pot", pot(kitchen, test.potId()));
+        KitchenRing ring = rings.find(kitchen, test.ringId()).orElseThrow(() -> new NotFound("ring"));
+        model.addAttribute("ring", ring);
+        if (test.done()) {
+            PotLore.Place place = new PotLore.Place(test.potId(), test.ringId(), test.activity());
+            PotLore lore = learning.lore(kitchen);
+            model.addAttribute("known", lore.about(place));
+            model.addAttribute(
+                    "before", learning.loreWithout(kitchen, test.id()).about(place));
+        }
+        return "pot/boiling-off";
+    }
+
+    @PostMapping("/boil-offs/{id}/start")
+    String start(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        test(kitchen, id);
+        tests.start(kitchen, id, now());
+        return "redirect:/boil-offs/" + id;
+    }
+
+    @PostMapping("/boil-offs/{id}/end")
+    String end(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        test(kitchen, id);
+        tests.end(kitchen, id, now());
+        return "redirect:/boil-offs/" + id;
+    }
+
+    @PostMapping("/boil-offs/{id}/weigh")
+    String weigh(
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String weight,
+            @RequestParam Optional<String> bare,
+            Model model,
+            HttpServletResponse response) {
+        BoilOffMapper.Test test = test(kitchen, id);
+        if (test.done() || test.endedAt() == null) {
+            return "redirect:/boil-offs/" + id;
+        }
+        KitchenPot pot = pot(kitchen, test.potId());
+        Optional<Double> after = water(weight, bare.isPresent(), pot);
+        String wrong = null;
+        if (after.isEmpty()) {
+            wrong = "Give the weight in grams as a plain number, or with its unit, such as 70 oz.";
+        } else if (after.get() <= 0) {
+            wrong = "That is less than the empty pot: was the pot on the scale too?";
+        } else if (after.get() >= test.beforeG()) {
+            wrong = "That is not less than the " + Math.round(test.beforeG())
+                    + " g of water at the start: was the lid weighed too, or the first weight misread?";
+        } else {
+            KitchenRing ring = rings.find(kitchen, test.ringId()).orElseThrow(() -> new NotFound("ring"));
+            Conditions conditions = new Conditions(
+                    pot.pot(),
+                    ring.ring(),
+                    test.activity(),
+                    Lid.OFF,
+                    kitchenware.room(kitchen).withHood(test.hood()));
+            Optional<BoilOff> found = BoilOff.of(
+                    conditions,
+                    Mass.ofGrams(test.beforeG()),
+                    Mass.ofGrams(after.get()),
+                    Duration.between(test.startedAt(), test.endedAt()));
+            if (found.isPresent()) {
+                tests.finish(
+                        kitchen, id, after.get(), found.get().k(), found.get().logSd());
+                return "redirect:/boil-offs/" + id;
+            }
+            wrong = "No pot loses water like that: check both weights, or begin again.";
+        }
+        model.addAttribute("wrong", wrong);
+        model.addAttribute("weight", weight);
+        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        return guide(kitchen, id, model);
+    }
+
+    @PostMapping("/boil-offs/{id}/give-up")
+    String giveUp(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        BoilOffMapper.Test test = test(kitchen, id);
+        tests.giveUp(kitchen, id);
+        return "redirect:/pots/" + test.potId();
+    }
+
+    @PostMapping("/boil-offs/{id}/strike")
+    String strike(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
+        BoilOffMapper.Test test = test(kitchen, id);
+        tests.strike(kitchen, id, out ? now() : null);
+        return "redirect:/pots/" + test.potId() + "#known";
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    private KitchenPot pot(UUID kitchen, UUID id) {
+        return pots.find(kitchen, id).orElseThrow(() -> new NotFound("pot"));
+    }
+
+    private BoilOffMapper.Test test(UUID kitchen, UUID id) {
+        return tests.find(kitchen, id).orElseThrow(() -> new NotFound("test"));
+    }
+}

@@ -1,0 +1,169 @@
+package app.gradior.web.text;
+
+import app.gradior.measure.CookRounding;
+import app.gradior.quantity.Interval;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
+import app.gradior.quantity.Volume;
+import app.gradior.thickness.Grade;
+import app.gradior.web.kitchen.Preferred;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Numbers as a cook would say them. Templates know it as {@code @say}. */
+@Component("say")
+public class Wording {
+    private static final double GRAMS_PER_OUNCE = 28.349523125;
+    private static final double MILLILITRES_PER_CUP = 236.5882365;
+    private static final double QUARTER_LITRE_ML = 250;
+    private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
+    /** Grams to the gram, under ten to a tenth. */
+    public String grams(Mass mass) {
+        return grams(mass.grams());
+    }
+
+    public String grams(double grams) {
+        String metric = grams < 9.95 ? number(grams, 1).replace(".0", "") + " g" : Math.round(grams) + " g";
+        return Preferred.ounces()
+                ? number(grams / GRAMS_PER_OUNCE, grams < 283 ? 2 : 1) + " oz (" + metric + ")"
+                : metric;
+    }
+
+    /** Whether this kitchen reads ounces first. */
+    public boolean ouncesFirst() {
+        return Preferred.ounces();
+    }
+
+    /** Whether this kitchen reads degrees Fahrenheit first. */
+    public boolean fahrenheitFirst() {
+        return Preferred.fahrenheit();
+    }
+
+    /** Level spoons of a powder as a cook counts them: "2 ½ tsp", "1 tbsp + 1 tsp". */
+    public String spoons(double teaspoons) {
+        double quarters = Math.max(1, Math.round(teaspoons * 4));
+        int tablespoons = quarters >= 12 ? (int) (quarters / 12) : 0;
+        double rest = quarters - 12 * tablespoons;
+        String whole = tablespoons == 0 ? "" : tablespoons + " tbsp";
+        String part = rest == 0 ? "" : quarters(rest) + " tsp";
+        return whole.isEmpty() || part.isEmpty() ? whole + part : whole + " + " + part;
+    }
+
+    private static String quarters(double quarters) {
+        int whole = (int) (quarters / 4);
+        String part = new String[] {"", "¼", "½", "¾"}[(int) quarters % 4];
+        return whole == 0 ? part : part.isEmpty() ? String.valueOf(whole) : whole + " " + part;
+    }
+
+    /** A number to four digits, without needless ones. */
+    public String exact(double value) {
+        return CookRounding.exactly(value);
+    }
+
+    /** Grams as a cook rounds an estimate: to 5 g. */
+    public String about(double grams) {
+        return grams < 30 ? grams(grams) : grams(5.0 * Math.round(grams / 5));
+    }
+
+    public String ounces(Mass mass) {
+        return number(mass.grams() / GRAMS_PER_OUNCE, 1) + " oz";
+    }
+
+    public String millilitres(Volume volume) {
+        double ml = volume.millilitres();
+        String metric = ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
+        return Preferred.ounces() ? number(ml / MILLILITRES_PER_FLUID_OUNCE, 1) + " fl oz (" + metric + ")" : metric;
+    }
+
+    /** How many millilitres lie between two marks of a pot: a quarter of a litre, or a cup. */
+    public double potMarks() {
+        return Preferred.ounces() ? MILLILITRES_PER_CUP : QUARTER_LITRE_ML;
+    }
+
+    /** A temperature in whole degrees, in the kitchen's scale first. */
+    public String degrees(double celsius) {
+        String metric = Math.round(celsius) + " °C";
+        return Preferred.fahrenheit() ? Math.round(celsius * 9 / 5 + 32) + " °F (" + metric + ")" : metric;
+    }
+
+    public String percent(Share share) {
+        double percent = share.percent();
+        return number(percent, percent < 10 ? 1 : 0) + " %";
+    }
+
+    /** A small share that is never called nought while there is some. */
+    public String trace(Share share) {
+        return share.value() > 0 && share.percent() < 0.1 ? "under 0.1 %" : percent(share);
+    }
+
+    public String grade(Grade grade) {
+        return number(grade.value(), 1);
+    }
+
+    /** A number with so many digits behind the point, 0 to 3. Pages ask for hundreds: a general formatter took half their time. */
+    public String number(double value, int digits) {
+        if (!Double.isFinite(value) || Math.abs(value) > 1e12) {
+            return String.format(Locale.ROOT, "%." + digits + "f", value);
+        }
+        long unit = digits == 0 ? 1 : digits == 1 ? 10 : digits == 2 ? 100 : 1000;
+        long parts = Math.round(Math.abs(value) * unit);
+        String sign = value < 0 && parts > 0 ? "-" : "";
+        String whole = sign + parts / unit;
+        return digits == 0
+                ? whole
+                : whole + "." + Long.toString(unit + parts % unit).substring(1);
+    }
+
+    /** A day of the kitchen without its year: "8 Nov". */
+    public String day(Instant at) {
+        return DAY.format(at.atZone(Preferred.zone()));
+    }
+
+    /** What the kitchen's clock shows: "18:05". */
+    public String clock(Instant at) {
+        return CLOCK.format(at.atZone(Preferred.zone()));
+    }
+
+    /** A day of the kitchen with the time of its clock: "8 Nov, 18:05". */
+    public String dayAndClock(Instant at) {
+        return DAY_AND_CLOCK.format(at.atZone(Preferred.zone()));
+    }
+
+    /** The zone of the kitchen, as browsers know it. */
+    public String zone() {
+        String id = Preferred.zone().getId();
+        return id.equals("Z") ? "UTC" : id;
+    }
+
+    /** An id for what a page is about to send. */
+    public UUID newId() {
+        return UUID.randomUUID();
+    }
+
+    /** A range of minutes, to follow "between": "18 and 29 min". */
+    public String range(Interval minutes) {
+        return Math.round(minutes.low()) + " and " + Math.round(minutes.high()) + " min";
+    }
+
+    public String minutes(Duration duration) {
+        return Math.round(duration.toSeconds() / 60.0) + " min";
+    }
+
+    public String minutes(double minutes) {
+        return minutes < 90 ? Math.round(minutes) + " min" : hours(minutes);
+    }
+
+    private String hours(double minutes) {
+        long whole = Math.round(minutes / 5) * 5;
+        return whole / 60 + " h " + (whole % 60 == 0 ? "" : whole % 60 + " min");
+    }
+}

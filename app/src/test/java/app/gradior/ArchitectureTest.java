@@ -1,0 +1,82 @@
+package app.gradior;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.Architectures;
+import org.apache.ibatis.annotations.Mapper;
+
+/** The rooms of the application and the way between them: one way up, no circles. */
+@AnalyzeClasses(packages = "app.gradior.web", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    /** From the ground up; a room may lean on those before it. */
+    private static final String[] GROUND = {
+        "platform", "kitchen", "text", "food", "equipment", "sauce", "batch", "learning", "planning", "live"
+    };
+
+    /** They lean on the rooms below, and on no other place but where it is said. */
+    private static final String[] PLACES = {"stove", "pots", "journal", "starch", "device", "exchange", "demo", "help"};
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("app.gradior.web.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule ARROWS_GO_ONE_WAY = layers();
+
+    private static ArchRule layers() {
+        Architectures.LayeredArchitecture layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
+        for (String room : GROUND) {
+            layers = layers.layer(room).definedBy("app.gradior.web." + room + "..");
+        }
+        for (String place : PLACES) {
+            layers = layers.layer(place).definedBy("app.gradior.web." + place + "..");
+        }
+        for (int i = 0; i < GROUND.length; i++) {
+            String[] above = new String[GROUND.length - i - 1 + PLACES.length];
+            System.arraycopy(GROUND, i + 1, above, 0, GROUND.length - i - 1);
+            System.arraycopy(PLACES, 0, above, GROUND.length - i - 1, PLACES.length);
+            layers = layers.whereLayer(GROUND[i]).mayOnlyBeAccessedByLayers(above);
+        }
+        // A kitchen's download has the pictures of its batches; the demo comes in by the door that files come in by.
+        return layers.whereLayer("journal")
+                .mayOnlyBeAccessedByLayers("exchange")
+                .whereLayer("exchange")
+                .mayOnlyBeAccessedByLayers("demo")
+                .whereLayer("stove")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("pots")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("starch")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("device")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("help")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("demo")
+                .mayNotBeAccessedByAnyLayer();
+    }
+
+    private static final DescribedPredicate<JavaClass> MAPPER =
+            DescribedPredicate.describe("a mapper", c -> c.isAnnotatedWith(Mapper.class));
+
+    @ArchTest
+    static final ArchRule MAPPERS_ARE_INTERFACES =
+            classes().that(MAPPER).should().beInterfaces();
+
+    @ArchTest
+    static final ArchRule NOBODY_REACHES_INTO_THE_COOKS_ROWS = noClasses()
+            .that()
+            .resideOutsideOfPackage("app.gradior.web.batch..")
+            .should()
+            .dependOnClassesThat()
+            .haveSimpleName("CookMapper");
+}

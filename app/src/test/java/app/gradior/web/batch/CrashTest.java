@@ -1,0 +1,201 @@
+package app.gradior.web.batch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The application and its database, each killed without warning in the middle of a hundred readings. */
+class CrashTest {
+    private static final Path SCRIPT = Path.of("..", "tools", "database");
+    private static final int READINGS = 100;
+
+    @TempDir
+    private Path folder;
+
+    private final Map<String, String> how = new HashMap<>();
+    private final HttpClient browser = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NORMAL)
+            .connectTimeout(Duration.ofSeconds(2))
+            .build();
+    private Process application;
+    private String last = "";
+    private int port;
+
+    @BeforeEach
+    void start() throws Exception {
+        database("start");
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        startApplication();
+    }
+
+    @AfterEach
+    void stop() throws Exception {
+        application.destroyForcibly().waitFor();
+        database("stop");
+        try (var files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .filter(f -> !f.equals(folder))
+                    .forEach(f -> f.toFile().delete());
+        }
+    }
+
+    private void database(String what) throws Exception {
+        Process process = new ProcessBuilder(
+                        "bash", SCRIPT.toString(), what, folder.resolve("db").toString())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        process.waitFor();
+        Matcher export = Pattern.compile("export (\\w+)='?([^'\\n]*)'?").matcher(said);
+        while (export.find()) {
+            how.put(export.group(1), export.group(2));
+        }
+    }
+
+    private void startApplication() throws Exception {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                "app.gradior.GradiorApplication",
+                "--server.port=" + port,
+                "--gradior.demo=../demo/kitchen.json"));
+        how.forEach((key, value) -> command.add("--" + key + "=" + value));
+        application = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("application.log").toFile())
+                .start();
+        for (int i = 0; i < 1200; i++) {
+            try {
+                if (get("/signin").statusCode() == 200) {
+                    return;
+                }
+            } catch (IOException notYet) {
+                Thread.sleep(150);
+            }
+        }
+        throw new IllegalStateException(Files.readString(folder.resolve("application.log")));
+    }
+
+    private HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        return browser.send(
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                        .timeout(Duration.ofSeconds(10))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    private HttpResponse<String> post(String path, String token, String body) throws IOException, InterruptedException {
+        return browser.send(
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                        .timeout(Duration.ofSeconds(10))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .header("X-CSRF-TOKEN", token)
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    private static String first(String pattern, String text) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        assertThat(matcher.find()).as(pattern).isTrue();
+        return matcher.group(1);
+    }
+
+    @Test
+    void noAcknowledgedReadingIsLostAndNoneIsDoubled() throws Exception {
+        String token = first("name=\"_csrf\" value=\"([^\"]+)\"", get("/signin").body());
+        String stove = "";
+        for (int i = 0; i < 100 && !stove.contains("/cooks/"); i++) {
+            // The demo kitchen is opened a moment after the first page can be had.
+            Thread.sleep(100);
+            post("/demo", token, "_csrf=" + token);
+            stove = get("/").body();
+        }
+        token = first("name=\"_csrf\" content=\"([^\"]+)\"", stove);
+        String cook = first("href=\"(/cooks/[0-9a-f-]{36})\"", stove);
+        List<UUID> ids = new ArrayList<>();
+        Set<UUID> acknowledged = new HashSet<>();
+        for (int i = 0; i < READINGS; i++) {
+            ids.add(UUID.randomUUID());
+            if (i == READINGS / 3) {
+                application.destroyForcibly().waitFor();
+                assertThat(sent(cook, token, ids.get(i))).isFalse();
+                startApplication();
+                assertThat(acknowledged).hasSize(i);
+            }
+            if (i == 2 * READINGS / 3) {
+                killDatabase();
+                assertThat(sent(cook, token, ids.get(i))).isFalse();
+                HttpResponse<String> away = get(cook);
+                assertThat(away.statusCode()).isEqualTo(503);
+                assertThat(away.body()).contains("Back in a moment").contains("Nothing is lost");
+                database("start");
+                // It comes back by itself.
+                for (int tries = 0; tries < 100 && get(cook).statusCode() != 200; tries++) {
+                    Thread.sleep(200);
+                }
+            }
+            if (sent(cook, token, ids.get(i))) {
+                acknowledged.add(ids.get(i));
+            }
+        }
+        for (UUID id : ids) {
+            // As a device does, which sends again what the server could not take just then.
+            assertThat(sent(cook, token, id) || sent(cook, token, id)).as(last).isTrue();
+        }
+        assertThat(acknowledged).hasSize(READINGS);
+        String page =
+                get(cook + "/entries").body() + get(cook + "/entries?page=1").body();
+        for (UUID id : ids) {
+            assertThat(page.split("value=\"" + id, -1))
+                    .as("times that " + id + " is stored")
+                    .hasSize(2);
+        }
+    }
+
+    private boolean sent(String cook, String token, UUID id) throws InterruptedException {
+        try {
+            HttpResponse<String> answer = post(cook + "/events", token, "kind=spoon&choice=THIN_VEIL&event=" + id);
+            last = answer.statusCode() + " " + answer.body();
+            return answer.statusCode() == 200;
+        } catch (IOException gone) {
+            return false;
+        }
+    }
+
+    private void killDatabase() throws Exception {
+        long pid = Long.parseLong(
+                Files.readString(folder.resolve("db").resolve("db.pid")).strip());
+        new ProcessBuilder("kill", "-9", String.valueOf(pid)).start().waitFor();
+        Thread.sleep(500);
+    }
+}
