@@ -3,12 +3,12 @@ package app.gradior.plan;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Interval;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 
@@ -32,6 +32,7 @@ public final class PotLore {
     private static final double LEAST_SPREAD = 0.1;
 
     private final List<Source> sources;
+    private volatile DecompositionSolver solver;
 
     /** A pot on a ring at an activity; pots and rings by whatever identifies them. */
     public record Place(Object pot, Object ring, Activity activity) {}
@@ -92,7 +93,7 @@ public final class PotLore {
      * its own spread stands in the place of the general one.
      */
     public Known about(Place place) {
-        Known known = about(place, sources);
+        Known known = fromAll(place);
         boolean weighed = sources.stream().anyMatch(s -> s.place().pot().equals(place.pot()));
         return weighed || sources.size() < ENOUGH_SOURCES ? known : known(known.lnK(), square(ownSpread()));
     }
@@ -105,33 +106,48 @@ public final class PotLore {
         return Math.max(LEAST_SPREAD, Math.min(Evaporation.PRIOR_LOG_SD, sd));
     }
 
-    /** What would be known if the place were tested once more. */
+    /** What would be known if the place were tested once more: the mean stays, the precisions add up. */
     public Known afterTest(Place place) {
-        List<Source> more = new ArrayList<>(sources);
-        more.add(new Source("to come", place, about(place).lnK(), Evaporation.CALIBRATED_LOG_SD));
-        return about(place, more);
+        Known now = about(place);
+        double test = square(Evaporation.CALIBRATED_LOG_SD);
+        double variance = square(now.logSd());
+        return known(now.lnK(), variance * test / (variance + test));
     }
 
-    private static Known about(Place place, List<Source> sources) {
+    private Known fromAll(Place place) {
         double prior = covariance(place, place);
         if (sources.isEmpty()) {
             return known(0, prior);
         }
-        int n = sources.size();
-        RealMatrix matrix = new Array2DRowRealMatrix(n, n);
-        RealVector with = new ArrayRealVector(n);
-        RealVector found = new ArrayRealVector(n);
-        for (int i = 0; i < n; i++) {
-            Source source = sources.get(i);
-            for (int j = 0; j < n; j++) {
-                matrix.setEntry(i, j, covariance(source.place(), sources.get(j).place()));
-            }
-            matrix.addToEntry(i, i, source.logSd() * source.logSd());
-            with.setEntry(i, covariance(place, source.place()));
-            found.setEntry(i, source.lnK());
+        RealVector with = new ArrayRealVector(sources.size());
+        RealVector found = new ArrayRealVector(sources.size());
+        for (int i = 0; i < sources.size(); i++) {
+            with.setEntry(i, covariance(place, sources.get(i).place()));
+            found.setEntry(i, sources.get(i).lnK());
         }
-        RealVector weights = new CholeskyDecomposition(matrix).getSolver().solve(with);
+        RealVector weights = solver().solve(with);
         return known(weights.dotProduct(found), prior - weights.dotProduct(with));
+    }
+
+    /** Taken apart once: every place asks it. */
+    private DecompositionSolver solver() {
+        DecompositionSolver known = solver;
+        if (known == null) {
+            int n = sources.size();
+            RealMatrix matrix = new Array2DRowRealMatrix(n, n);
+            for (int i = 0; i < n; i++) {
+                for (int j = 0; j < n; j++) {
+                    matrix.setEntry(
+                            i,
+                            j,
+                            covariance(sources.get(i).place(), sources.get(j).place()));
+                }
+                matrix.addToEntry(i, i, square(sources.get(i).logSd()));
+            }
+            known = new CholeskyDecomposition(matrix).getSolver();
+            solver = known;
+        }
+        return known;
     }
 
     private static Known known(double mean, double variance) {

@@ -5,6 +5,7 @@ import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.PotPlace;
+import app.gradior.web.kitchen.Remembered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -17,14 +18,17 @@ public class PotLearning {
 
     private final BoilOffMapper tests;
     private final BatchSummaries summaries;
+    private final Remembered remembered;
 
-    PotLearning(BoilOffMapper tests, BatchSummaries summaries) {
+    PotLearning(BoilOffMapper tests, BatchSummaries summaries, Remembered remembered) {
         this.tests = tests;
         this.summaries = summaries;
+        this.remembered = remembered;
     }
 
+    /** What the kitchen knows of its pots; gathered once until something of the kitchen changes. */
     public PotLore lore(UUID kitchen) {
-        return loreWithout(kitchen, null);
+        return remembered.of(kitchen, PotLore.class, () -> loreWithout(kitchen, null));
     }
 
     /** The same without one of its sources. */
