@@ -292,24 +292,38 @@ final class AmountReader {
         }
     }
 
-    /** "1 cup (130 g)": a weight in brackets is the better figure; another measure says the same again. */
+    /**
+     * "1 cup (130 g)": a weight in brackets is the better figure where a volume stands before it; any other measure says the
+     * same again. "1 tbsp (heaped)": how full it is.
+     */
     private void readBracket() {
-        if (!words.plain(at).equals("(")) {
+        int close = words.plain(at).equals("(") ? closing(at) : -1;
+        if (close < 0) {
             return;
         }
         int from = at + 1;
+        if (close == from + 1 && FORMS.containsKey(words.plain(from))) {
+            form *= FORMS.get(words.plain(from));
+            at = close + 1;
+            return;
+        }
         while (ABOUT.contains(words.plain(from))) {
             from++;
         }
-        Optional<Part> inside = part(from);
-        int close = closing(at);
-        if (inside.isPresent() && close > 0) {
-            sameAgain.add(inside.get());
-            if (!inside.get().unit().isVolume()) {
-                exactly = inside;
-            }
-            at = close + 1;
+        List<Part> inside = new ArrayList<>();
+        while (from < close && part(from).isPresent()) {
+            inside.add(part(from).get());
+            from += partWords(from);
         }
+        if (inside.isEmpty()) {
+            return;
+        }
+        sameAgain.addAll(inside);
+        boolean weighed = inside.size() == 1 && !inside.get(0).unit().isVolume();
+        if (weighed && unit.get().isVolume()) {
+            exactly = Optional.of(inside.get(0));
+        }
+        at = close + 1;
     }
 
     /** "500 g/1 lb 2 oz plums": the same again in other units. */

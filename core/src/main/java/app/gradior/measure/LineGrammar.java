@@ -632,7 +632,15 @@ public final class LineGrammar {
                         * (b.each() ? amount.quantity().middle() : 1));
     }
 
-    private static boolean isStatedAt(Words words, Behind behind) {
+    private boolean isStatedAt(Words words, Behind behind) {
+        // "(1 cup/227 g)": the same once more.
+        boolean again = Set.of("/", "or").contains(words.plain(behind.from() - 1))
+                && MeasuredAmount.at(words, behind.from() - 3, habits.measures())
+                        .filter(m -> behind.from() - 3 + m.words() == behind.from() - 1)
+                        .isPresent();
+        if (again) {
+            return true;
+        }
         String before = words.plain(behind.from() - 1);
         String beforeThat = words.plain(behind.from() - 2);
         boolean opened = Set.of("(", ",", "-", "each").contains(before)

@@ -175,6 +175,10 @@ public final class Quantities {
         if (whole.isEmpty()) {
             return Optional.empty();
         }
+        // "3 dozen"
+        if (from + 1 < words.size() && words.get(from + 1).equalsIgnoreCase("dozen")) {
+            return Optional.of(new Quantity(12 * whole.get(), 2));
+        }
         // "2 thirds of a cup"
         if (from + 1 < words.size()
                 && isWhole(whole.get())

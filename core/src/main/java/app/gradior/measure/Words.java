@@ -32,7 +32,7 @@ public final class Words extends AbstractList<String> {
             boolean ends = Character.isWhitespace(c) || c == '\u00a0' || single;
             // "1x400g"
             boolean times = begun && i - start == 1 && (before == 'x' || before == 'X') && isNumeric(c);
-            if (begun && (ends || times || afterNumber && Character.isLetter(c))) {
+            if (begun && (ends || times || afterNumber && (Character.isLetter(c) || c == '°'))) {
                 words.add(word(line, start, i));
                 start = -1;
             }

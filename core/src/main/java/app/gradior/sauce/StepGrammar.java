@@ -82,6 +82,9 @@ final class StepGrammar {
                 "turn",
                 "lower",
                 "raise",
+                "increase",
+                "decrease",
+                "switch",
                 "check",
                 "scrape",
                 "transfer",
@@ -219,9 +222,14 @@ final class StepGrammar {
         return Optional.of(doings);
     }
 
+    /** "Gradually", "constantly": such words say how, whatever they are. */
+    private static boolean isHow(String word) {
+        return word.endsWith("ly") && word.length() > 4;
+    }
+
     private static int skipHow(Words words, int at) {
         int i = at;
-        while (HOW.contains(words.plain(i)) && i + 1 < words.size()) {
+        while (i + 1 < words.size() && (HOW.contains(words.plain(i)) || isHow(words.plain(i)))) {
             i++;
         }
         return verbAt(words, i).isPresent() ? i : at;
@@ -253,7 +261,7 @@ final class StepGrammar {
     private static Optional<Lid> lidOf(Words clause) {
         boolean cover = mentionsAny(clause, "covered", "cover", "lid");
         boolean partly = mentionsAny(
-                clause, "ajar", "partially", "partly", "half-covered", "askew", "vented", "cracked", "tilted");
+                clause, "ajar", "partially", "partly", "half", "half-covered", "askew", "vented", "cracked", "tilted");
         if (partly && (cover || mentionsAny(clause, "ajar", "vented", "askew"))) {
             return Optional.of(Lid.AJAR);
         }
@@ -445,7 +453,11 @@ final class StepGrammar {
                         : new Doing.Said(clause.typed());
             case LET -> lets(clause, finishing);
             case COOL -> new Doing.Does(new Operation.Cool(StepWords.coolTo(clause)));
-            case SAY -> new Doing.Said(clause.typed());
+            // "Once it has reduced by half, …": until then it boils.
+            case SAY ->
+                Set.of("once", "when").contains(clause.plain(0))
+                        ? until(clause).orElseGet(() -> new Doing.Said(clause.typed()))
+                        : new Doing.Said(clause.typed());
         };
     }
 
@@ -596,7 +608,8 @@ final class StepGrammar {
     }
 
     private int endOfNamed(Words clause) {
-        int end = 1;
+        // "Pour over 200 ml boiling water"
+        int end = Set.of("over", "on").contains(clause.plain(1)) ? 2 : 1;
         int depth = 0;
         while (end < clause.size()) {
             depth += clause.get(end).equals("(") ? 1 : clause.get(end).equals(")") ? -1 : 0;
@@ -646,7 +659,7 @@ final class StepGrammar {
 
     private Doing simmers(Words clause) {
         Optional<Duration> time = StepWords.time(clause, 1, clause.size());
-        Optional<Doing> until = until(clause);
+        Optional<Doing> until = until(clause).or(() -> time.isPresent() ? Optional.empty() : boilsTo(clause));
         if (until.isPresent()) {
             return until.get();
         }
@@ -677,8 +690,9 @@ final class StepGrammar {
 
     /** "Until about a cup is left", "until syrupy", "until thick as cream". */
     private Optional<Doing> until(Words clause) {
-        for (int i = 1; i < clause.size(); i++) {
-            if (Set.of("until", "till").contains(clause.plain(i))) {
+        for (int i = 0; i < clause.size(); i++) {
+            if (Set.of("until", "till").contains(clause.plain(i))
+                    || i == 0 && Set.of("once", "when").contains(clause.plain(i))) {
                 for (int k = i + 1; k < clause.size(); k++) {
                     Optional<MeasuredAmount> amount = amount(clause, k);
                     if (amount.isPresent() && mentionsAny(clause, "left", "remains", "remain", "remaining")) {
@@ -704,7 +718,37 @@ final class StepGrammar {
         return Optional.empty();
     }
 
+    /** "Boil to 105 °C": above where water boils it is the sugar that makes it so hot. */
+    private static Optional<Doing> boilsTo(Words clause) {
+        for (int i = 1; i < clause.size(); i++) {
+            Optional<Quantities.Quantity> number =
+                    clause.plain(i - 1).matches("to|at|reaches") ? Quantities.at(clause, i) : Optional.empty();
+            if (number.isEmpty()) {
+                continue;
+            }
+            int unit = i + number.get().words();
+            String scale = clause.plain(unit).replace("°", "").replace("degrees", "");
+            String named = scale.isEmpty() ? clause.plain(unit + 1) : scale;
+            boolean degrees = clause.plain(unit).startsWith("°")
+                    || clause.plain(unit).equals("degrees")
+                    || Set.of("c", "f").contains(scale);
+            double celsius = named.startsWith("f")
+                    ? (number.get().middle() - 32) / 1.8
+                    : number.get().middle();
+            if (degrees && celsius > HOTTER_THAN_WATER_C && celsius < MOST_BOILING_C) {
+                return Optional.of(reduce(new Target.AtBoilingPoint(Celsius.of(celsius))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static final double HOTTER_THAN_WATER_C = 100.2;
+    private static final double MOST_BOILING_C = 150;
+
     private Doing reduces(Words clause) {
+        if (mentionsAny(clause, "heat", "flame", "temperature") && !StepWords.mentions(clause, "over")) {
+            return new Doing.Said(clause.typed());
+        }
         Optional<Duration> time = StepWords.time(clause, 1, clause.size());
         for (int i = 1; i < clause.size(); i++) {
             String word = clause.plain(i);

@@ -110,6 +110,9 @@ class StepCorpusTest {
         if (target instanceof Target.AtGrade grade) {
             return "grade " + number(grade.grade().value());
         }
+        if (target instanceof Target.AtBoilingPoint at) {
+            return "boiling at " + number(at.boils().degrees());
+        }
         return target instanceof Target.ForUse use
                 ? use.use().name().toLowerCase(Locale.ROOT)
                 : "brix " + number(((Target.AtBrix) target).brix().percent());

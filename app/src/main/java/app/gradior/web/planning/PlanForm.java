@@ -226,6 +226,9 @@ public final class PlanForm {
         if (target instanceof Target.AtBrix brix) {
             return with("aim", "brix").with("brix", plain(brix.brix().percent()));
         }
+        if (target instanceof Target.AtBoilingPoint at) {
+            return with("aim", "boils").with("boils", plain(at.boils().degrees()));
+        }
         return target instanceof Target.ForUse forUse
                 ? with("use", forUse.use().name())
                 : target instanceof Target.AtGrade grade
