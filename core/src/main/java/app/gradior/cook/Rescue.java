@@ -79,6 +79,7 @@ public record Rescue(Mixture mixture, Goal goal, ThicknessFactor thickness) {
         for (String key : List.of("water", "chicken-stock", "vegetable-stock")) {
             Ingredient liquid = IngredientTable.shipped().get(key);
             ThinBack.with(liquid.of(Mass.ofKilograms(1)), mixture, goal.aim(), goal.served(), thickness)
+                    .found()
                     .filter(back -> back.liquid().kilograms() > 0)
                     .ifPresent(back -> remedies.add(remedy(liquid, back.liquid(), back.after())));
         }

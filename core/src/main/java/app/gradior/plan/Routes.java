@@ -243,8 +243,9 @@ public record Routes(
                     yieldGrams,
                     ChoiOkos.volume(end, Celsius.ROOM),
                     slurry,
-                    slurry.flatMap(s ->
-                            Roux.forGrade(stop.mixture(), Roux.Browning.BLOND, goal.aim(), goal.served(), thickness)),
+                    slurry.flatMap(s -> Roux.forGrade(
+                                    stop.mixture(), Roux.Browning.BLOND, goal.aim(), goal.served(), thickness)
+                            .found()),
                     slurry.map(s -> powderRange(stop.mixture(), s)),
                     enough(end),
                     goal.suits(served),

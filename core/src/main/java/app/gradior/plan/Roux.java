@@ -57,12 +57,23 @@ public record Roux(Browning browning, Mass flour, Mass butter, Grade grade) {
         return foods.browned(browning.thickening());
     }
 
-    /**
-     * The roux that brings a sauce to a grade.
-     *
-     * @return empty where it is as thick already, or where no amount that makes sense would do
-     */
-    public static Optional<Roux> forGrade(
+    /** What asking for a roux comes to. */
+    public sealed interface Answer {
+        record Found(Roux roux) implements Answer {}
+
+        /** The sauce is as thick as that without any. */
+        record NoneNeeded(Grade now) implements Answer {}
+
+        /** No amount that makes sense gives it; the most that does comes to this. */
+        record NotEnough(Grade reached) implements Answer {}
+
+        default Optional<Roux> found() {
+            return this instanceof Found found ? Optional.of(found.roux()) : Optional.empty();
+        }
+    }
+
+    /** The roux that brings a sauce to a grade. */
+    public static Answer forGrade(
             Mixture sauce, Browning browning, Grade wanted, Celsius served, ThicknessFactor thickness) {
         Mixture perKilogram = cooked(
                 Slurry.powder(StarchKind.WHEAT_FLOUR)
@@ -70,18 +81,18 @@ public record Roux(Browning browning, Mass flour, Mass butter, Grade grade) {
                         .plus(IngredientTable.shipped().get("unsalted-butter").of(Mass.ofKilograms(1))),
                 browning);
         double most = MOST_FLOUR_SHARE * sauce.mass().kilograms();
-        if (Thickness.grade(sauce, served, thickness).compareTo(wanted) >= 0) {
-            return Optional.empty();
+        Grade now = Thickness.grade(sauce, served, thickness);
+        if (now.compareTo(wanted) >= 0) {
+            return new Answer.NoneNeeded(now);
         }
         var found = Solver.rising(
                 kg -> grade(sauce, perKilogram, kg, served, thickness).value() - wanted.value(), 0, most, FINE_KG);
-        return found.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Roux(
-                        browning,
-                        Mass.ofKilograms(found.getAsDouble()),
-                        Mass.ofKilograms(found.getAsDouble()),
-                        grade(sauce, perKilogram, found.getAsDouble(), served, thickness)));
+        if (found.isEmpty()) {
+            return new Answer.NotEnough(grade(sauce, perKilogram, most, served, thickness));
+        }
+        Mass flour = Mass.ofKilograms(found.getAsDouble());
+        return new Answer.Found(
+                new Roux(browning, flour, flour, grade(sauce, perKilogram, flour.kilograms(), served, thickness)));
     }
 
     private static Grade grade(

@@ -89,11 +89,12 @@ public record StarchBench(Mixture liquid, Celsius served, SlurrySchool school) {
                     now,
                     Optional.empty(),
                     ThinBack.with(
-                            IngredientTable.shipped().get("water").of(Mass.ofGrams(100)),
-                            sauce,
-                            wanted,
-                            served,
-                            ThicknessFactor.ONE));
+                                    IngredientTable.shipped().get("water").of(Mass.ofGrams(100)),
+                                    sauce,
+                                    wanted,
+                                    served,
+                                    ThicknessFactor.ONE)
+                            .found());
         }
         Slurry.Answer answer =
                 Slurry.forGrade(sauce, kind, school.waterPerPowder(kind), wanted, served, ThicknessFactor.ONE);

@@ -20,24 +20,35 @@ public record ThinBack(Mass liquid, Mixture after) {
     /** More than this many times the sauce is another sauce. */
     private static final double MOST_TIMES = 20;
 
+    /** What asking for it comes to. */
+    public sealed interface Answer {
+        record Found(ThinBack back) implements Answer {}
+
+        /** The liquid is itself too thick, or far too much of it would be needed: the nearest it comes. */
+        record NotByThis(Grade nearest) implements Answer {}
+
+        default Optional<ThinBack> found() {
+            return this instanceof Found found ? Optional.of(found.back()) : Optional.empty();
+        }
+    }
+
     /** Thinning with water. */
     public static Optional<ThinBack> water(Mixture sauce, Grade wanted, Celsius served, ThicknessFactor thickness) {
         Mixture water = IngredientTable.shipped().get("water").of(Mass.ofKilograms(1));
-        return with(water, sauce, wanted, served, thickness);
+        return with(water, sauce, wanted, served, thickness).found();
     }
 
     /**
      * Thinning with any liquid.
      *
      * @param liquid some of it; only its make-up counts
-     * @return none of it if the sauce is thin enough; empty if the liquid is itself too thick to do it
+     * @return none of it if the sauce is thin enough
      */
-    public static Optional<ThinBack> with(
-            Mixture liquid, Mixture sauce, Grade wanted, Celsius served, ThicknessFactor thickness) {
+    public static Answer with(Mixture liquid, Mixture sauce, Grade wanted, Celsius served, ThicknessFactor thickness) {
         Mixture perKilogram = liquid.times(1 / liquid.mass().kilograms());
         double tooThick = Thickness.grade(sauce, served, thickness).value() - wanted.value();
         if (tooThick <= 0) {
-            return Optional.of(new ThinBack(Mass.ZERO, sauce));
+            return new Answer.Found(new ThinBack(Mass.ZERO, sauce));
         }
         double most = MOST_TIMES * sauce.mass().kilograms();
         OptionalDouble kilograms = Solver.rising(
@@ -47,10 +58,10 @@ public record ThinBack(Mass liquid, Mixture after) {
                 0,
                 most,
                 1e-9 * most);
-        return kilograms.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new ThinBack(
-                        Mass.ofKilograms(kilograms.getAsDouble()),
-                        sauce.plus(perKilogram.times(kilograms.getAsDouble()))));
+        if (kilograms.isEmpty()) {
+            return new Answer.NotByThis(Thickness.grade(sauce.plus(perKilogram.times(most)), served, thickness));
+        }
+        Mass added = Mass.ofKilograms(kilograms.getAsDouble());
+        return new Answer.Found(new ThinBack(added, sauce.plus(perKilogram.times(added.kilograms()))));
     }
 }

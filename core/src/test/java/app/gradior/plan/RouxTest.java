@@ -79,6 +79,7 @@ class RouxTest {
     @CsvSource({"BLOND", "BROWN", "DARK"})
     void theRouxForAGradeReachesIt(Roux.Browning browning) {
         Roux roux = Roux.forGrade(MILK, browning, Grade.of(4.8), Celsius.SERVED_WARM, ThicknessFactor.ONE)
+                .found()
                 .orElseThrow();
 
         assertThat(roux.grade().value()).isCloseTo(4.8, within(0.01));
@@ -88,21 +89,24 @@ class RouxTest {
     @Test
     void theDarkerTheMoreFlour() {
         double blond = Roux.forGrade(MILK, Roux.Browning.BLOND, Grade.of(4.8), Celsius.SERVED_WARM, ThicknessFactor.ONE)
+                .found()
                 .orElseThrow()
                 .flour()
                 .grams();
         double dark = Roux.forGrade(MILK, Roux.Browning.DARK, Grade.of(4.8), Celsius.SERVED_WARM, ThicknessFactor.ONE)
+                .found()
                 .orElseThrow()
                 .flour()
                 .grams();
 
         assertThat(dark / blond).isBetween(1.3, 1.5);
         assertThat(Roux.forGrade(
-                        thickened(Roux.Browning.BLOND),
-                        Roux.Browning.BLOND,
-                        Grade.of(3),
-                        Celsius.SERVED_WARM,
-                        ThicknessFactor.ONE))
+                                thickened(Roux.Browning.BLOND),
+                                Roux.Browning.BLOND,
+                                Grade.of(3),
+                                Celsius.SERVED_WARM,
+                                ThicknessFactor.ONE)
+                        .found())
                 .isEmpty();
     }
 

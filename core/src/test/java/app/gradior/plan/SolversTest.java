@@ -118,9 +118,11 @@ class SolversTest {
         Mixture thin = Mixtures.of("water", 100);
         assertThat(ThinBack.water(thin, Grade.of(3), WARM, ONE).orElseThrow().liquid())
                 .isEqualTo(Mass.ZERO);
-        assertThat(ThinBack.with(Mixtures.puree(30, 10), Mixtures.puree(20, 100), Grade.of(3), WARM, ONE))
+        assertThat(ThinBack.with(Mixtures.puree(30, 10), Mixtures.puree(20, 100), Grade.of(3), WARM, ONE)
+                        .found())
                 .isEmpty();
-        assertThat(ThinBack.with(Mixtures.of("apple-juice", 10), Mixtures.puree(20, 100), Grade.of(4), WARM, ONE))
+        assertThat(ThinBack.with(Mixtures.of("apple-juice", 10), Mixtures.puree(20, 100), Grade.of(4), WARM, ONE)
+                        .found())
                 .isPresent();
     }
 
