@@ -9,6 +9,7 @@ import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -235,6 +236,10 @@ class WholeWalkTest {
         page.fill("#weight", grams);
         page.waitForResponse(
                 r -> r.url().endsWith("/events"), () -> button(page, "Weighed").click());
+        // It closes when the answer has been read, or says what is wrong: the next press must not meet it on its way.
+        page.locator("#weigh:not([open]), #refused")
+                .first()
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
     }
 
     private static double width(Page page) {
