@@ -17,6 +17,7 @@ public final class Solubility {
     private static final double[] SUCROSE_PERCENT = {66.7, 70.0, 74.2, 78.4, 83.0};
     private static final double FIRST_C = 20;
     private static final double STEP_K = 20;
+    private static final double ALWAYS_HELD = 1.7;
     private static final double MOST_PERCENT = 95;
     private static final double MIXED_FROM = 1 / 3.0;
     private static final double MIXED_HOLDS_MORE = 14;
@@ -26,6 +27,10 @@ public final class Solubility {
 
     /** Sugar that is there as crystals. */
     public static Mass sugarCrystals(Mixture mixture, Celsius temperature) {
+        // Nearly every sauce is far from it: a syrup of 63 % holds its sugar even in a freezer.
+        if (mixture.sugars().kilograms() < ALWAYS_HELD * mixture.freeWater().kilograms()) {
+            return Mass.ZERO;
+        }
         double water = mixture.freeWater().kilograms()
                 + mixture.mass(Component.ETHANOL).kilograms();
         double held =

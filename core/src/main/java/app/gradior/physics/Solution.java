@@ -29,8 +29,12 @@ public final class Solution {
 
     private static final double VAN_LAAR_ETHANOL = 1.6798;
     private static final double VAN_LAAR_WATER = 0.9227;
-    private static final double LEAST_ETHANOL_MOLE_FRACTION = 1e-6;
+    private static final double LEAST_ETHANOL_MOLE_FRACTION = 1e-5;
     private static final double PASCALS_PER_MMHG = 133.322;
+    private static final double ANTOINE_A = 8.20417;
+    private static final double ANTOINE_B = 1642.89;
+    private static final double ANTOINE_C = 230.3;
+    private static final double LN_10 = Math.log(10);
 
     private static final double PRESSURE_AT_HIGHEST = Steam.vapourPressurePa(160);
 
@@ -70,7 +74,15 @@ public final class Solution {
      * water left there is no such temperature below that of caramel; then the upper bound of {@link Celsius} is given.
      */
     public static Celsius boilingPoint(Mixture mixture, Pressure air) {
-        Share activity = waterActivity(mixture);
+        return boilingPoint(mixture, waterActivity(mixture), air);
+    }
+
+    /**
+     * The same where its water activity is known already.
+     *
+     * @param activity {@link #waterActivity} of the mixture
+     */
+    public static Celsius boilingPoint(Mixture mixture, Share activity, Pressure air) {
         Celsius dry = boilingPoint(activity, air);
         double ethanol = mixture.mass(Component.ETHANOL).grams() / ETHANOL_G_PER_MOL;
         double water = mixture.mass(Component.WATER).grams() / WATER_G_PER_MOL;
@@ -95,19 +107,17 @@ public final class Solution {
         double ofWater = activity * w * Math.exp(VAN_LAAR_WATER * Math.pow(VAN_LAAR_ETHANOL * x / mixed, 2));
         double t = dry.degrees();
         for (int i = 0; i < 30; i++) {
-            double excess = pressure(ofEthanol, ofWater, t) - air.pascals();
-            double slope = (pressure(ofEthanol, ofWater, t + 0.01) - pressure(ofEthanol, ofWater, t - 0.01)) / 0.02;
+            double above = ANTOINE_C + t;
+            double ethanol = ofEthanol * PASCALS_PER_MMHG * Math.exp(LN_10 * (ANTOINE_A - ANTOINE_B / above));
+            double vapour = ofWater * Steam.vapourPressurePa(t);
+            double excess = ethanol + vapour - air.pascals();
+            double slope = ethanol * LN_10 * ANTOINE_B / (above * above) + vapour * Steam.logSlope(t);
             double step = excess / slope;
             t -= step;
-            if (Math.abs(step) < 1e-6) {
+            if (Math.abs(step) < 1e-5) {
                 break;
             }
         }
         return Celsius.of(t);
-    }
-
-    private static double pressure(double ofEthanol, double ofWater, double t) {
-        double ethanol = PASCALS_PER_MMHG * Math.pow(10, 8.20417 - 1642.89 / (230.3 + t));
-        return ofEthanol * ethanol + ofWater * Steam.vapourPressurePa(t);
     }
 }

@@ -23,6 +23,12 @@ public final class Steam {
         return 611.21 * Math.exp((18.678 - t / 234.5) * t / (257.14 + t));
     }
 
+    /** d ln p/dT of the same equation, per kelvin. */
+    static double logSlope(double t) {
+        double below = 257.14 + t;
+        return ((18.678 - 2 * t / 234.5) * below - (18.678 - t / 234.5) * t) / (below * below);
+    }
+
     /**
      * Where pure water has a vapour pressure: the inverse of {@link #vapourPressure}, in closed form.
      *

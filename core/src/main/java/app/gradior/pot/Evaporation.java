@@ -112,7 +112,7 @@ public final class Evaporation {
             this.waterActivity = activity.value();
             this.hot = other != null
                     ? other
-                    : Solution.boilingPoint(mixture, air)
+                    : Solution.boilingPoint(mixture, activity, air)
                             .minus(conditions.activity().belowBoiling());
             this.latent = Steam.latentHeat(hot).joulesPerKilogram();
         }
