@@ -75,7 +75,7 @@ export function drawBoard(node, drawing, to) {
   }
   for (const kind of ['cold', 'stove', 'served']) field.append('path').attr('class', kind === 'served' ? 'warm' : kind).attr('d', line(kind));
   label(points, 'cold', drawing.coldName, 'lab halo', -12, 0.42);
-  label(points, 'stove', 'at the stove', 'heat-text halo', 20, 0.55);
+  const stoveName = label(points, 'stove', 'at the stove', 'heat-text halo', 20, 0.55);
   minuteMarks();
   for (const mark of drawing.marks) {
     const p = points[mark.at];
@@ -88,7 +88,7 @@ export function drawBoard(node, drawing, to) {
   function label(of, kind, words, cls, dy, part) {
     const shown = of.filter((p) => p[kind] < high - 0.3 && p[kind] > low);
     const at = shown[Math.floor(shown.length * part)];
-    if (at) text(svg, x(at.g), y(at[kind]) + dy, words, cls, dy < 0 ? 'end' : 'start');
+    return at ? text(svg, x(at.g), y(at[kind]) + dy, words, cls, dy < 0 ? 'end' : 'start') : null;
   }
 
   /** Dots along the curve at round minutes. */
@@ -151,9 +151,25 @@ export function drawBoard(node, drawing, to) {
     text(handle, off, BOTTOM + down - 29, p.dip, 'lab halo', side);
     text(handle, off, BOTTOM + down - 12, p.salt, 'tiny halo', side);
     plate(p);
+    makeWay();
     if (quietly) return;
     held = true;
     to.moved(p, false);
+  }
+
+  /** The name of the curve at the stove goes where what the handle says does not stand on it. */
+  function makeWay() {
+    if (!stoveName) return;
+    const said = handle.selectAll(':scope > text').nodes().map((node) => node.getBBox());
+    const shown = points.filter((p) => p.stove < high - 0.3 && p.stove > low);
+    for (const part of [0.55, 0.3, 0.12, 0.72]) {
+      const at = shown[Math.floor(shown.length * part)];
+      stoveName.attr('x', x(at.g)).attr('y', y(at.stove) + 20);
+      const own = stoveName.node().getBBox();
+      const clear = said.every((box) => own.x > box.x + box.width + 8 || own.x + own.width + 8 < box.x
+        || own.y > box.y + box.height || own.y + own.height < box.y);
+      if (clear) return;
+    }
   }
 
   /** How it spreads on a plate at the stove, to scale, where the board has room for it. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.RunningApplication;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.WaitUntilState;
@@ -17,12 +18,12 @@ import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -89,7 +90,7 @@ class EveryFormTest {
     private final Deque<String> pages = new ArrayDeque<>();
     private final Set<String> sent = new LinkedHashSet<>();
     private final List<String> troubles = new ArrayList<>();
-    private final AtomicInteger underWay = new AtomicInteger();
+    private final Set<Request> underWay = new HashSet<>();
 
     @Test
     void everyFormOfANewKitchenIsSentToItsEnd() {
@@ -102,9 +103,13 @@ class EveryFormTest {
                         + answer.request().postData());
             }
         });
-        page.onRequest(request -> underWay.addAndGet(request.method().equals("POST") ? 1 : 0));
-        page.onRequestFinished(request -> underWay.addAndGet(request.method().equals("POST") ? -1 : 0));
-        page.onRequestFailed(request -> underWay.addAndGet(request.method().equals("POST") ? -1 : 0));
+        page.onRequest(request -> {
+            if (request.method().equals("POST")) {
+                underWay.add(request);
+            }
+        });
+        page.onRequestFinished(underWay::remove);
+        page.onRequestFailed(underWay::remove);
         page.onPageError(error -> troubles.add("script: " + error));
         page.onDialog(dialog -> dialog.accept());
         // One pass makes things, the next ones find the forms that these have.
@@ -279,6 +284,8 @@ class EveryFormTest {
     }
 
     private void submit(Page page, int form) {
+        // Of what an earlier page sent as it was left, nobody may hear how it ended.
+        underWay.clear();
         page.evaluate("""
                 (i) => {
                   const form = document.forms[i];
@@ -286,10 +293,9 @@ class EveryFormTest {
                   form.requestSubmit(button ?? undefined);
                 }""", form);
         // A form that is sent by a script answers in its page; one that is not leads on. What was sent is waited for:
-        // who
-        // leaves before a new password is answered leaves with the session of the old one.
+        // who leaves before a new password is answered leaves with the session of the old one.
         page.waitForTimeout(40);
-        for (int waits = 0; underWay.get() > 0 && waits < 400; waits++) {
+        for (int waits = 0; !underWay.isEmpty() && waits < 400; waits++) {
             page.waitForTimeout(25);
         }
         page.waitForLoadState(LoadState.DOMCONTENTLOADED);

@@ -25,6 +25,7 @@ import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.thickness.Grade;
+import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -68,6 +69,8 @@ public class CoreBenchmark {
     private final List<CookEvent> few = events(10);
     private final List<CookEvent> many = events(499);
     private final Cook cook = Cook.of(few);
+    private final List<TradeOff.Point> boardPoints =
+            TradeOff.curve(sauce, new Evaporation(conditions), Knowledge.NONE, Share.of(0.1), 200);
 
     private static Mixture of(String key, double grams) {
         Ingredient ingredient = IngredientTable.shipped().get(key);
@@ -119,6 +122,19 @@ public class CoreBenchmark {
         Planner.Outcome reduce = new Planner(sauce, conditions, Knowledge.NONE).reduceTo(target);
         Mixture half = curve.get(100).at().mixture();
         return List.of(curve, reduce, slurry(half), slurry(curve.get(0).at().mixture()), slurry(half.blended()));
+    }
+
+    /** The floor of a board: the viscosities of its points, hot, warm and cold, with nothing around them. */
+    @Benchmark
+    public double bareViscositiesOfABoard() {
+        double sum = 0;
+        for (TradeOff.Point point : boardPoints) {
+            Mixture mixture = point.at().mixture();
+            sum += Thickness.of(mixture, point.at().stove()).apparent().pascalSeconds()
+                    + Thickness.of(mixture, Celsius.SERVED_WARM).apparent().pascalSeconds()
+                    + Thickness.of(mixture, Celsius.FRIDGE).apparent().pascalSeconds();
+        }
+        return sum;
     }
 
     private static Slurry.Answer slurry(Mixture mixture) {

@@ -25,7 +25,6 @@ import org.hipparchus.linear.RealVector;
 import org.hipparchus.ode.OrdinaryDifferentialEquation;
 import org.hipparchus.ode.nonstiff.ClassicalRungeKuttaIntegrator;
 import org.hipparchus.ode.nonstiff.FixedStepRungeKuttaIntegrator;
-import org.hipparchus.ode.nonstiff.MidpointIntegrator;
 
 /**
  * Corrects the estimate of a cook by its readings: an extended Kalman filter over water, ln k and ln of the thickness
@@ -57,7 +56,7 @@ final class Assimilation {
     private static final double LONGEST_STEP_S = 120;
     private static final int MOST_STEPS = 400;
 
-    /** Over so short a time the pace hardly changes: the midpoint rule is as good as the fourth order. */
+    /** Over so short a time the pace hardly changes: the second order is as good as the fourth. */
     private static final double SHORT_STEP_S = 30;
 
     private Assimilation() {}
@@ -232,13 +231,13 @@ final class Assimilation {
             double water = previous.getEntry(Estimate.WATER);
             ThicknessFactor thickness = from.thickness();
             Loss loss = new Loss(evaporation, thickness);
-            int steps = (int) Math.min(MOST_STEPS, Math.ceil(seconds / LONGEST_STEP_S));
             double before = loss.at(water);
-            double after = loss.integrate(water, k * seconds, steps);
-            double pace = loss.at(after);
+            double after = loss.after(water, k * seconds);
+            Evaporation.Pace then = loss.last;
+            double pace = then.loss().kilogramsPerSecond();
             transition.setEntry(Estimate.WATER, Estimate.WATER, before == 0 ? 1 : pace / before);
             transition.setEntry(Estimate.WATER, Estimate.LN_K, -k * seconds * pace);
-            double slope = pace * evaporation.sensitivityToThickness(from.mixtureWith(after), thickness);
+            double slope = pace * then.perLnThickness();
             transition.setEntry(Estimate.WATER, Estimate.LN_THICKNESS, -k * seconds * slope);
             RealVector state = previous.copy();
             state.setEntry(Estimate.WATER, after);
@@ -250,7 +249,7 @@ final class Assimilation {
             private final Evaporation evaporation;
             private final ThicknessFactor thickness;
             private double asked = Double.NaN;
-            private double pace;
+            private Evaporation.Pace last;
 
             Loss(Evaporation evaporation, ThicknessFactor thickness) {
                 this.evaporation = evaporation;
@@ -261,25 +260,33 @@ final class Assimilation {
             double at(double waterKg) {
                 if (waterKg != asked) {
                     asked = waterKg;
-                    pace = waterKg <= 0
-                            ? 0
-                            : evaporation
-                                    .waterLoss(from.mixtureWith(waterKg), thickness)
-                                    .kilogramsPerSecond();
+                    last = evaporation.pace(from.mixtureWith(waterKg), thickness);
                 }
-                return pace;
+                return last.loss().kilogramsPerSecond();
             }
 
-            double integrate(double water, double unitSeconds, int steps) {
+            /**
+             * The water that is left, with the pace at its end as the last one asked for.
+             *
+             * @param unitSeconds time at k = 1
+             */
+            double after(double water, double unitSeconds) {
+                if (seconds <= SHORT_STEP_S) {
+                    // Heun's rule: of second order, and what it asks at the end is what the sensitivities want.
+                    double first = at(water);
+                    double reached = Math.max(0, water - unitSeconds * first);
+                    return Math.max(0, water - unitSeconds * (first + at(reached)) / 2);
+                }
+                int steps = (int) Math.min(MOST_STEPS, Math.ceil(seconds / LONGEST_STEP_S));
                 double step = unitSeconds / steps;
-                FixedStepRungeKuttaIntegrator rungeKutta = seconds <= SHORT_STEP_S
-                        ? new MidpointIntegrator(step)
-                        : new ClassicalRungeKuttaIntegrator(step);
+                FixedStepRungeKuttaIntegrator rungeKutta = new ClassicalRungeKuttaIntegrator(step);
                 double[] state = {water};
                 for (int i = 0; i < steps; i++) {
                     state = rungeKutta.singleStep(this, i * step, state, (i + 1) * step);
                 }
-                return Math.max(0, state[0]);
+                double left = Math.max(0, state[0]);
+                at(left);
+                return left;
             }
 
             @Override

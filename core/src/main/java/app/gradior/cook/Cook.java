@@ -57,6 +57,7 @@ public final class Cook {
     private Instant at;
     private Estimate estimate;
     private Optional<CookEvent.Finished> finished = Optional.empty();
+    private boolean yieldExplained = true;
     private Optional<Cook> beforeLastTold = Optional.empty();
 
     /**
@@ -110,6 +111,7 @@ public final class Cook {
         this.at = as.at;
         this.estimate = as.estimate;
         this.finished = as.finished;
+        this.yieldExplained = as.yieldExplained;
     }
 
     private static double square(double value) {
@@ -202,7 +204,7 @@ public final class Cook {
         } else if (event instanceof CookEvent.Finished finish) {
             finished = Optional.of(finish);
             onHeat = false;
-            finish.yield().ifPresent(mass -> trust(Observation.weight(mass)));
+            finish.yield().ifPresent(mass -> yielded(Observation.weight(mass)));
             finish.look().flatMap(look -> spoon(look, stove())).ifPresent(this::trust);
         }
     }
@@ -320,6 +322,18 @@ public final class Cook {
         return thinnerStill || thickerStill ? Optional.empty() : Optional.of(Observation.spoon(look, temperature));
     }
 
+    /**
+     * What came out is what there is, whatever was believed; but where the pot can't have lost so much or so little in its
+     * time, some of it went another way than into the air, or was mistyped: its evaporation is left as it was.
+     */
+    private void yielded(Observation weight) {
+        yieldExplained = !Assimilation.correct(estimate, weight, false).questioned();
+        if (!yieldExplained) {
+            estimate = estimate.ofAnyAmount();
+        }
+        trust(weight);
+    }
+
     private void trust(Observation observation) {
         estimate = Assimilation.correct(estimate, observation, true).estimate();
     }
@@ -377,6 +391,11 @@ public final class Cook {
 
     public Optional<CookEvent.Finished> finished() {
         return finished;
+    }
+
+    /** Whether what was weighed at the end can have come of evaporation; if not, nothing is learnt from it. */
+    public boolean yieldExplained() {
+        return yieldExplained;
     }
 
     public boolean onHeat() {

@@ -38,6 +38,18 @@ record Estimate(Mixture reference, RealVector mean, RealMatrix covariance) {
         return ThicknessFactor.ofLogarithm(mean.getEntry(LN_THICKNESS));
     }
 
+    /** The same where any amount may be in the pot, and what there is tells nothing of how it came to be. */
+    Estimate ofAnyAmount() {
+        RealMatrix alone = covariance.copy();
+        for (int i = 0; i < SIZE; i++) {
+            alone.setEntry(WATER, i, 0);
+            alone.setEntry(i, WATER, 0);
+        }
+        double all = mixture().mass().kilograms();
+        alone.setEntry(WATER, WATER, all * all);
+        return new Estimate(reference, mean, alone);
+    }
+
     double sd(int which) {
         return Math.sqrt(Math.max(0, covariance.getEntry(which, which)));
     }

@@ -16,6 +16,8 @@ public enum Component {
     STARCH,
     FIBRE,
     PROTEIN,
+    /** Protein broken into soluble pieces, as in soy and fish sauce: a refractometer reads it, and it thickens little. */
+    PEPTIDES,
     FAT,
     SALT,
     /** Minerals, extractives and the rest, in solution. */

@@ -43,8 +43,8 @@ public final class Composition {
      * @param starchKind the kind of its starch if it is a thickener, else null
      * @param body tomato-solids equivalents, g/100 g, fully released
      * @param texture how much of the body is released as bought
-     * @param dissolves whether it dissolves on mixing (liquids, juices, syrups): its rest is then in solution, and its
-     *     starch is dextrins
+     * @param dissolves whether it dissolves on mixing (liquids, juices, syrups): its rest is then in solution, its starch
+     *     is dextrins, and where it has hardly any fat to be an emulsion of, its protein but gelatin is peptides
      * @param gelatin part of the protein
      * @param pectin that sets, part of the fibre
      */
@@ -74,6 +74,9 @@ public final class Composition {
         /** How far an analysis may miss 100 g before it is refused. */
         private static final double TOLERANCE_G = 3;
 
+        /** Fat in 100 g of a milk or a cream, whose protein floats in it and is not dissolved. */
+        private static final double EMULSION_FAT_G = 1;
+
         /** @throws IllegalArgumentException if the parts do not add up to 97–103 g, or one is negative */
         public Composition composition(Set<Allergen> allergens) {
             double known = water + ethanol + aceticAcid + otherAcids + sugars + starch + fibre + protein + fat + salt;
@@ -88,6 +91,7 @@ public final class Composition {
                 rest = 0;
             }
             double dissolvedRest = dissolves ? rest : rest * DISSOLVED_OF_SOLIDS;
+            double peptides = dissolves && fat < EMULSION_FAT_G ? Math.max(0, protein - gelatin) : 0;
             Mixture.Builder builder = new Mixture.Builder()
                     .with(Component.WATER, per(mendedWater))
                     .with(Component.ETHANOL, per(ethanol))
@@ -97,7 +101,8 @@ public final class Composition {
                     .with(Component.SIMPLE_SUGARS, per(sugars * monoShare))
                     .with(dissolves ? Component.DEXTRINS : Component.STARCH, per(starch))
                     .with(Component.FIBRE, per(fibre))
-                    .with(Component.PROTEIN, per(protein))
+                    .with(Component.PROTEIN, per(protein - peptides))
+                    .with(Component.PEPTIDES, per(peptides))
                     .with(Component.FAT, per(fat))
                     .with(Component.SALT, per(salt))
                     .with(Component.DISSOLVED_OTHER, per(dissolvedRest))

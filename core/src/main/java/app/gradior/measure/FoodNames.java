@@ -23,7 +23,7 @@ public final class FoodNames {
     private static final int LONGEST_NAME_WORDS = 9;
 
     /** Under this share of common letter pairs two names are not alike. */
-    private static final double LEAST_LIKENESS = 0.35;
+    private static final double LEAST_LIKENESS = 0.45;
 
     /** A slip of the fingers in so many letters is forgiven. */
     private static final int LETTERS_PER_SLIP = 5;

@@ -81,7 +81,7 @@ public final class ChoiOkos {
     private static double density(Component component, double t) {
         return switch (component) {
             case WATER -> 997.18 + 0.0031439 * t - 0.0037574 * t * t;
-            case PROTEIN -> 1329.9 - 0.5184 * t;
+            case PROTEIN, PEPTIDES -> 1329.9 - 0.5184 * t;
             case FAT -> 925.59 - 0.41757 * t;
             case FIBRE -> 1311.5 - 0.36589 * t;
             case SALT -> 2423.8 - 0.28063 * t;
@@ -95,7 +95,7 @@ public final class ChoiOkos {
     private static double specificHeat(Component component, double t) {
         return switch (component) {
             case WATER -> 4.1762 - 9.0864e-5 * t + 5.4731e-6 * t * t;
-            case PROTEIN -> 2.0082 + 1.2089e-3 * t - 1.3129e-6 * t * t;
+            case PROTEIN, PEPTIDES -> 2.0082 + 1.2089e-3 * t - 1.3129e-6 * t * t;
             case FAT -> 1.9842 + 1.4733e-3 * t - 4.8008e-6 * t * t;
             case FIBRE -> 1.8459 + 1.8306e-3 * t - 4.6509e-6 * t * t;
             case SALT -> 1.0926 + 1.8896e-3 * t - 3.6817e-6 * t * t;

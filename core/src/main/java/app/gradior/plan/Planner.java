@@ -67,7 +67,7 @@ public record Planner(Mixture sauce, Conditions conditions, Knowledge knowledge)
         Evaporation evaporation = boil.evaporation();
         Snapshot from = Snapshot.of(boil.start(), evaporation, thickness);
         Snapshot at = Snapshot.of(moment.mixture(), evaporation, thickness);
-        boolean limited = evaporation.limitedByPower(boil.start(), thickness);
+        boolean limited = evaporation.pace(boil.start(), thickness).limitedByPower();
         return new Plan(
                 target,
                 conditions,

@@ -91,10 +91,14 @@ public record Routes(
         return times > 1 + 1e-6 ? OptionalDouble.of(times) : OptionalDouble.empty();
     }
 
-    /** Whether more than half of the thickness where reducing stops would be syrup: then a syrup's band is what is meant. */
+    /**
+     * Whether more than half of the thickness where reducing stops would be syrup: then a syrup's band is what is meant.
+     * What is dissolved has to be sugar for the most part: a stock taken down to a film on the spoon is no candy when cold.
+     */
     public boolean syrupy(Goal goal) {
         return route(Kind.REDUCE)
                 .outcome()
+                .filter(outcome -> outcome.stop().syrup().value() > 0)
                 .map(outcome -> Thickness.sources(outcome.stop().mixture(), goal.served()))
                 .filter(sources -> sources.serum() > sources.body() + sources.starch() + sources.gel())
                 .isPresent();
@@ -190,7 +194,7 @@ public record Routes(
                             start.at(),
                             start.at(),
                             planner.conditions(),
-                            evaporation.limitedByPower(start.at().mixture(), thickness)));
+                            evaporation.pace(start.at().mixture(), thickness).limitedByPower()));
         }
 
         private Route slurryFrom(Kind kind, Board.Step from) {
@@ -210,7 +214,7 @@ public record Routes(
             Slurry slurry = found.slurry();
             double grams = slurry.after().mass().grams();
             Snapshot begin = board.steps().get(0).at();
-            boolean limited = evaporation.limitedByPower(begin.mixture(), thickness);
+            boolean limited = evaporation.pace(begin.mixture(), thickness).limitedByPower();
             return new Route(
                     kind,
                     Optional.of(outcome(

@@ -72,28 +72,36 @@ public final class Evaporation {
      * can evaporate.
      */
     public MassFlow waterLoss(Mixture mixture, ThicknessFactor factor) {
-        if (mixture.mass(Component.WATER).kilograms() == 0) {
-            return new MassFlow(0);
-        }
-        Heat heat = new Heat(mixture);
-        return new MassFlow(Math.min(wanted(mixture, factor, heat), possible(heat)));
+        return pace(mixture, factor).loss();
     }
 
     /**
-     * How the loss answers to the sauce being thicker than thought: ∂ln loss/∂ln θ = −(η − μ)/(1 + η), in Pa·s, from
-     * f = 1/(1 + η) and η = μ + θ·S. Nought for water, toward −1 for a paste.
+     * Water leaving, at k = 1, and what it answers to.
+     *
+     * @param perLnThickness how it answers to the sauce being thicker than thought: ∂ln loss/∂ln θ = −(η − μ)/(1 + η), in
+     *     Pa·s, from f = 1/(1 + η) and η = μ + θ·S; 0 for water and where the ring's power is the limit, toward −1 for a
+     *     paste
+     * @param limitedByPower whether the ring is too weak to keep this activity up
      */
-    public double sensitivityToThickness(Mixture mixture, ThicknessFactor factor) {
-        Rheology flow = Thickness.of(mixture, stoveTemperature(mixture), factor);
-        double eta = flow.apparent().pascalSeconds() / HALVING_VISCOSITY;
-        double serum = flow.serum().pascalSeconds() / HALVING_VISCOSITY;
-        return -(eta - serum) / (1 + eta);
+    public record Pace(MassFlow loss, double perLnThickness, boolean limitedByPower) {
+        private static final Pace NONE = new Pace(new MassFlow(0), 0, false);
     }
 
-    /** Whether the ring is too weak to keep this activity up: what evaporates is then what its power allows. */
-    public boolean limitedByPower(Mixture mixture, ThicknessFactor factor) {
+    /** How fast water leaves this sauce. */
+    public Pace pace(Mixture mixture, ThicknessFactor factor) {
+        if (mixture.mass(Component.WATER).kilograms() == 0) {
+            return Pace.NONE;
+        }
         Heat heat = new Heat(mixture);
-        return wanted(mixture, factor, heat) > possible(heat);
+        Rheology flow = Thickness.of(mixture, heat.hot, factor);
+        double eta = flow.apparent().pascalSeconds() / HALVING_VISCOSITY;
+        double wanted = wanted(mixture, heat, eta);
+        double possible = possible(heat);
+        if (wanted > possible) {
+            return new Pace(new MassFlow(possible), 0, true);
+        }
+        double serum = flow.serum().pascalSeconds() / HALVING_VISCOSITY;
+        return new Pace(new MassFlow(wanted), -(eta - serum) / (1 + eta), false);
     }
 
     /** The sauce at its activity: what several steps of the same equation need. */
@@ -118,12 +126,12 @@ public final class Evaporation {
         }
     }
 
-    private double wanted(Mixture mixture, ThicknessFactor factor, Heat heat) {
+    /** @param eta viscosity, in units of the one that halves evaporation */
+    private double wanted(Mixture mixture, Heat heat, double eta) {
         Volume volume = ChoiOkos.volume(mixture, heat.hot);
         double area = conditions.pot().surfaceOf(volume);
-        double eta = Thickness.of(mixture, heat.hot, factor).apparent().pascalSeconds();
-        double slowing = 1 / (1 + eta / HALVING_VISCOSITY);
-        return slowing
+        return 1
+                / (1 + eta)
                 * conditions.lid().open().value()
                 * area
                 * (surfaceFlux(heat) + conditions.activity().boilingFlux());

@@ -415,6 +415,32 @@ class CookTest {
     }
 
     @Test
+    void aYieldThatNoEvaporationExplainsIsTakenButTeachesNothing() {
+        simulated.weighAt(10);
+        Interval learnt = simulated.cook().k();
+        simulated.events.add(
+                new CookEvent.Finished(id(), simulated.minute(12), Optional.of(Mass.ofGrams(240)), Optional.empty()));
+        Cook cook = simulated.cook();
+
+        assertThat(cook.yieldExplained()).isFalse();
+        assertThat(cook.forecast(simulated.minute(12)).grams().middle()).isCloseTo(240, within(4.0));
+        assertThat(cook.k().middle()).isCloseTo(learnt.middle(), within(0.01));
+        assertThat(cook.k().width()).isGreaterThan(0.9 * learnt.width());
+    }
+
+    @Test
+    void aYieldThatFitsTeachesAsAnyWeighing() {
+        simulated.weighAt(10);
+        Interval learnt = simulated.cook().k();
+        simulated.events.add(new CookEvent.Finished(
+                id(), simulated.minute(25), Optional.of(Mass.ofGrams(simulated.trueGrams(25))), Optional.empty()));
+        Cook cook = simulated.cook();
+
+        assertThat(cook.yieldExplained()).isTrue();
+        assertThat(cook.k().width()).isLessThan(0.9 * learnt.width());
+    }
+
+    @Test
     void aCookHasOneStart() {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Cook.of(List.of()))

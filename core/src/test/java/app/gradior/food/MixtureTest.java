@@ -166,6 +166,26 @@ class MixtureTest {
                 .containsExactlyInAnyOrder(Allergen.SOYA, Allergen.GLUTEN, Allergen.MILK);
     }
 
+    /** What a refractometer reads: soy sauce some 35, a brine of 20 % some 22, a stock not quite its dry matter. */
+    @Test
+    void peptidesAndSaltBendLightMoreThanSugarDoes() {
+        assertThat(Mixtures.of("soy-sauce", 100).brix().percent()).isBetween(31.0, 38.0);
+        assertThat(Mixtures.of("fish-sauce", 100).brix().percent()).isBetween(31.0, 40.0);
+        assertThat(Mixtures.of("water", 80)
+                        .plus(Mixtures.of("fine-salt", 20))
+                        .brix()
+                        .percent())
+                .isCloseTo(22.3, within(0.5));
+        assertThat(Mixtures.of("heavy-cream", 100).mass(Component.PEPTIDES).grams())
+                .isZero();
+    }
+
+    @Test
+    void whatIsDissolvedOfTheProteinFeedsAsAllProteinDoes() {
+        assertThat(Mixtures.of("soy-sauce", 100).protein().grams()).isCloseTo(7.7, within(0.1));
+        assertThat(Mixtures.of("soy-sauce", 100).energy().kilocalories()).isBetween(50.0, 75.0);
+    }
+
     @Test
     void dextrinsOfASyrupAreDissolvedAndNoThickener() {
         assertThat(Mixtures.of("glucose-syrup", 100).brix().percent()).isBetween(79.0, 82.0);

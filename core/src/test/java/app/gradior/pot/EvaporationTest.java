@@ -68,9 +68,11 @@ class EvaporationTest {
                 .waterLoss(paste, ThicknessFactor.of(Math.exp(-step)))
                 .kilogramsPerSecond());
 
-        assertThat(evaporation.sensitivityToThickness(paste, ThicknessFactor.ONE))
+        assertThat(evaporation.pace(paste, ThicknessFactor.ONE).perLnThickness())
                 .isCloseTo((thicker - thinner) / 2 / step, within(1e-6));
-        assertThat(evaporation.sensitivityToThickness(Mixtures.of("water", 100), ThicknessFactor.ONE))
+        assertThat(evaporation
+                        .pace(Mixtures.of("water", 100), ThicknessFactor.ONE)
+                        .perLnThickness())
                 .isZero();
     }
 
@@ -80,10 +82,10 @@ class EvaporationTest {
                 CASSEROLE, new Ring(Ring.Kind.GAS, Power.ofWatts(1000)), Activity.ROLLING_BOIL, Lid.OFF, Room.USUAL);
         Mixture water = Mixtures.of("water", 1000);
 
-        assertThat(new Evaporation(camping).limitedByPower(water, ThicknessFactor.ONE))
+        assertThat(new Evaporation(camping).pace(water, ThicknessFactor.ONE).limitedByPower())
                 .isTrue();
         assertThat(gramsPerMinute(camping, water)).isCloseTo(400 / 2_256_500.0 * 60_000, within(0.05));
-        assertThat(new Evaporation(SIMMER).limitedByPower(water, ThicknessFactor.ONE))
+        assertThat(new Evaporation(SIMMER).pace(water, ThicknessFactor.ONE).limitedByPower())
                 .isFalse();
     }
 

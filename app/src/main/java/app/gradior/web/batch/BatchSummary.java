@@ -47,7 +47,7 @@ public record BatchSummary(
         Double learntLogSd) {
 
     /** Of the model that made it: where it is another, the summary is made anew. */
-    static final int MODEL = 2;
+    static final int MODEL = 3;
 
     /** Batches vary among each other beyond what each one's readings say: in ln k, an estimate. */
     private static final double BATCH_SPREAD = 0.10;

@@ -184,7 +184,7 @@ class FoodController {
                 "starch",
                 (m.mass(Component.STARCH).grams() + m.mass(Component.DEXTRINS).grams()) / 10);
         facts.put("fibre", m.mass(Component.FIBRE).grams() / 10);
-        facts.put("protein", m.mass(Component.PROTEIN).grams() / 10);
+        facts.put("protein", m.protein().grams() / 10);
         facts.put("fat", m.mass(Component.FAT).grams() / 10);
         facts.put("salt", m.mass(Component.SALT).grams() / 10);
         facts.put("acid", m.acidShare().percent());

@@ -79,7 +79,7 @@ public record OwnFood(
                     sugars + starch,
                     sugars,
                     per100(m, Component.FIBRE),
-                    per100(m, Component.PROTEIN),
+                    per100(m.protein()),
                     per100(m, Component.SALT),
                     per100(m, Component.ACETIC_ACID) + per100(m, Component.OTHER_ACIDS),
                     per100(m, Component.ETHANOL),
@@ -158,16 +158,17 @@ public record OwnFood(
                         label.smooth() ? Texture.SMOOTH : Texture.CHUNKY,
                         base.flatMap(Ingredient::starch).isEmpty() && label.smooth() && label.fibre() == 0,
                         // No label says it: as much of the protein, and of the fibre, as in the food it is like.
-                        label.protein() * shareOf(base, Mixture::gelatin, Component.PROTEIN),
+                        label.protein() * shareOf(base, Mixture::gelatin, Mixture::protein),
                         label.fibre()
-                                * shareOf(base, m -> m.mass().times(m.pectin().value()), Component.FIBRE))
+                                * shareOf(base, m -> m.mass().times(m.pectin().value()), m -> m.mass(Component.FIBRE)))
                 .composition(named);
     }
 
-    private static double shareOf(Optional<Ingredient> base, Function<Mixture, Mass> part, Component whole) {
+    private static double shareOf(
+            Optional<Ingredient> base, Function<Mixture, Mass> part, Function<Mixture, Mass> whole) {
         return base.map(b -> b.composition().perKilogram())
-                .filter(m -> m.mass(whole).grams() > 0)
-                .map(m -> Math.min(1, part.apply(m).grams() / m.mass(whole).grams()))
+                .filter(m -> whole.apply(m).grams() > 0)
+                .map(m -> Math.min(1, part.apply(m).grams() / whole.apply(m).grams()))
                 .orElse(0.0);
     }
 

@@ -63,6 +63,11 @@ class JournalController {
 
         /** What the forecast missed, in a sentence that names what to change next time. */
         public Optional<String> lesson() {
+            if (!view.getCook().yieldExplained()) {
+                return Optional.of(
+                        "What was weighed at the end is not what this pot can have left in that time: a spoonful eaten, or a slip?"
+                                + " Nothing was learnt from it.");
+            }
             return planned.minutesLeft().map(forecast -> {
                 double k = view.getCook().k().middle();
                 String pace = Math.abs(k - 1) < 0.06

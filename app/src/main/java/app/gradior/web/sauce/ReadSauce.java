@@ -223,7 +223,7 @@ public final class ReadSauce {
             add(parts, "sugars", "sugars", Component.SUCROSE, Component.SIMPLE_SUGARS, Component.DEXTRINS);
             add(parts, "fat", "fat", Component.FAT);
             add(parts, "starch", "starch", Component.STARCH);
-            add(parts, "fibre and protein", "body", Component.FIBRE, Component.PROTEIN);
+            add(parts, "fibre and protein", "body", Component.FIBRE, Component.PROTEIN, Component.PEPTIDES);
             add(parts, "acid", "acid", Component.ACETIC_ACID, Component.OTHER_ACIDS);
             add(parts, "salt", "salt", Component.SALT);
             add(parts, "alcohol", "alcohol", Component.ETHANOL);
