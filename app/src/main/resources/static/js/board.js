@@ -185,7 +185,7 @@ export function drawBoard(node, drawing, to) {
     text(at, 58, 20, spread, 'lab');
   }
 
-  const settle = () => {
+  const rest = () => {
     held = false;
     to.moved(points[now], true);
   };
@@ -204,7 +204,7 @@ export function drawBoard(node, drawing, to) {
     grip.node().focus();
   });
   grip.on('pointermove', (event) => { if (dragging) place(nearest(event)); });
-  const stop = () => { if (dragging) { dragging = false; settle(); } };
+  const stop = () => { if (dragging) { dragging = false; rest(); } };
   grip.on('pointerup', stop).on('pointercancel', stop);
   grip.on('keydown', (event) => {
     const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 10, PageDown: -10, Home: -1e6, End: 1e6 }[event.key];
@@ -212,7 +212,7 @@ export function drawBoard(node, drawing, to) {
     event.preventDefault();
     place(now + step);
   });
-  grip.on('keyup', (event) => { if (/^(Arrow|Page|Home|End)/.test(event.key)) settle(); });
-  grip.on('blur', () => { if (held && !dragging) settle(); });
+  grip.on('keyup', (event) => { if (/^(Arrow|Page|Home|End)/.test(event.key)) rest(); });
+  grip.on('blur', () => { if (held && !dragging) rest(); });
   return { held: () => held, focus: () => grip.node().focus(), point: () => points[now] };
 }

@@ -111,7 +111,7 @@ async function answered(event) {
     editor.put(values, line, 0);
     return;
   }
-  await settle(
+  await resolve(
     answer.dataset.words
       ? { food: answer.dataset.food, words: answer.dataset.words }
       : { food: answer.dataset.food, measure: answer.dataset.measure, grams: answer.dataset.grams },
@@ -120,7 +120,7 @@ async function answered(event) {
 }
 
 /** @param {Record<string, string>} habit @param {HTMLElement} by */
-async function settle(habit, by) {
+async function resolve(habit, by) {
   const row = by.closest('.line-row');
   const answer = await post('/foods/habits', habit);
   if (answer.ok) {
@@ -139,7 +139,7 @@ for (const place of [editor.root, understood]) {
     const field = /** @type {HTMLInputElement} */ (event.target);
     if (field.classList.contains('own-grams') && event.key === 'Enter') {
       event.preventDefault();
-      settle({ food: field.dataset.food, measure: field.dataset.measure, grams: field.value }, field);
+      resolve({ food: field.dataset.food, measure: field.dataset.measure, grams: field.value }, field);
     }
   });
   place.addEventListener('input', (event) => {

@@ -27,9 +27,9 @@ public final class RandomMixtures {
         int foods = 2 + random.nextInt(6);
         for (int i = 0; i < foods; i++) {
             Ingredient food = ALL.get(random.nextInt(ALL.size()));
-            double most =
+            double max =
                     food.density().gramsPerMillilitre() < 0.6 || food.starch().isPresent() ? 30 : 400;
-            mixture = mixture.plus(food.of(Mass.ofGrams(1 + random.nextDouble() * most)));
+            mixture = mixture.plus(food.of(Mass.ofGrams(1 + random.nextDouble() * max)));
         }
         return mixture.cookedAt(Mixtures.BOILING);
     }

@@ -103,7 +103,7 @@ class WholeWalkTest {
         weigh(page, "a lot");
         assertThat(page.locator("#refused")).containsText("plain number");
         weigh(page, "-3");
-        assertThat(page.locator("#refused")).containsText("more than nought");
+        assertThat(page.locator("#refused")).containsText("more than zero");
         assertThat(page.locator(".entries li")).hasCount(1);
         assertThat(page.locator(".entries")).containsText("It went on the heat.");
     }
@@ -147,7 +147,7 @@ class WholeWalkTest {
         assertThat(page.locator(".say.past")).containsText("Make 1.3");
         assertThat(page.locator("#start")).hasCount(0);
         planTo(page, "0");
-        assertThat(page.locator("#outcome .wrong")).containsText("more than nought");
+        assertThat(page.locator("#outcome .wrong")).containsText("more than zero");
         planTo(page, "plenty");
         assertThat(page.locator("#outcome .wrong")).containsText("plain number");
 

@@ -92,7 +92,7 @@ class WorkshopTest {
         line(page, 1).click();
         row(page, 1).getByText("Vegetable stock").click();
         assertThat(row(page, 1)).not().hasClass(java.util.regex.Pattern.compile(".*\\bopen\\b.*"));
-        assertThat(row(page, 2)).containsText("more than nought");
+        assertThat(row(page, 2)).containsText("more than zero");
         assertThat(row(page, 3).locator(".unread-words i")).hasText("zork");
         assertThat(row(page, 3)).containsText("“zork” is not understood and not counted");
         line(page, 3).click();

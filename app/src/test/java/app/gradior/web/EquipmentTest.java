@@ -6,7 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
-import app.gradior.plan.PotLore;
+import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
 import app.gradior.web.device.Device;
@@ -15,7 +15,6 @@ import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.PotPlace;
 import app.gradior.web.equipment.RingMapper;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.learning.PotLearning;
@@ -122,8 +121,9 @@ class EquipmentTest {
         BoilOffMapper.Test kept = tests.find(kitchen, test).orElseThrow();
         assertThat(kept.minutes()).isEqualTo(10);
         assertThat(kept.beforeG()).isEqualTo(1000);
-        PotLore.Place place = PotPlace.of(pot.id(), ring.id(), Activity.SIMMER);
-        PotLore.Known known = learning.lore(kitchen).about(place);
+        EvaporationKnowledge.PotRingActivity place =
+                EvaporationKnowledge.PotRingActivity.of(pot.id(), ring.id(), Activity.SIMMER);
+        EvaporationKnowledge.Known known = learning.knowledge(kitchen).about(place);
         assertThat(known.logSd()).isLessThan(0.2);
         assertThat(known.k().middle()).isGreaterThan(1.05);
         assertThat(page("/boil-offs/" + test, cook)).contains("22.0 g a minute");
@@ -131,9 +131,9 @@ class EquipmentTest {
         assertThat(page("/pots", cook)).contains("known from 1 test").contains("4 gives a simmer");
 
         assertThat(send("/boil-offs/" + test + "/strike", cook, "out", "true")).hasStatus3xxRedirection();
-        assertThat(learning.lore(kitchen).about(place).k().middle()).isEqualTo(1);
+        assertThat(learning.knowledge(kitchen).about(place).k().middle()).isEqualTo(1);
         assertThat(send("/boil-offs/" + test + "/strike", cook, "out", "false")).hasStatus3xxRedirection();
-        assertThat(learning.lore(kitchen).about(place)).isEqualTo(known);
+        assertThat(learning.knowledge(kitchen).about(place)).isEqualTo(known);
     }
 
     @ParameterizedTest(name = "{0} {1}")
@@ -316,7 +316,7 @@ class EquipmentTest {
                 .hasStatus(404);
         assertThat(rings.all(kitchen)).hasSize(4);
         assertThat(devices.all(kitchen)).hasSize(1);
-        assertThat(tests.find(kitchen, test).orElseThrow().struck()).isFalse();
+        assertThat(tests.find(kitchen, test).orElseThrow().excluded()).isFalse();
     }
 
     @Test

@@ -9,8 +9,8 @@ import app.gradior.RunningApplication;
 import app.gradior.web.food.Foods;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.sauce.SauceService;
 import app.gradior.web.sauce.Workshop;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
@@ -49,7 +49,7 @@ class ExchangeTest {
 
     private final JsonMapper json = new JsonMapper();
     private MockMvcTester mvc;
-    private SauceBook sauces;
+    private SauceService sauces;
     private SauceReader reader;
     private Foods foods;
     private UUID kitchen;
@@ -58,7 +58,7 @@ class ExchangeTest {
     private UserDetails other;
 
     @BeforeEach
-    void open(WebApplicationContext context, Accounts accounts, SauceBook sauces, SauceReader reader, Foods foods) {
+    void open(WebApplicationContext context, Accounts accounts, SauceService sauces, SauceReader reader, Foods foods) {
         this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
                 .apply(springSecurity())
                 .build());

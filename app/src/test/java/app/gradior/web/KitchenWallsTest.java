@@ -16,13 +16,13 @@ import app.gradior.pot.Material;
 import app.gradior.pot.Ring;
 import app.gradior.pot.Room;
 import app.gradior.quantity.Mass;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.sauce.SauceService;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
@@ -46,7 +46,7 @@ import org.springframework.web.context.WebApplicationContext;
 class KitchenWallsTest {
     private MockMvcTester mvc;
     private Accounts accounts;
-    private CookBook cooks;
+    private BatchService cooks;
     private SauceReader reader;
     private UserDetails owner;
     private UserDetails stranger;
@@ -59,10 +59,10 @@ class KitchenWallsTest {
     void furnish(
             WebApplicationContext context,
             Accounts accounts,
-            SauceBook sauces,
+            SauceService sauces,
             SauceReader reader,
             PotMapper pots,
-            CookBook cooks) {
+            BatchService cooks) {
         this.reader = reader;
         this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
                 .apply(springSecurity())
@@ -81,7 +81,7 @@ class KitchenWallsTest {
         cook = cooks.start(
                 kitchen,
                 UUID.randomUUID(),
-                new CookBook.Beginning(
+                new BatchService.CookStart(
                         sauce,
                         reader.read(kitchen, sauce).mixture(),
                         pot,
@@ -292,7 +292,7 @@ class KitchenWallsTest {
 
     @Test
     void aCookReadsBackAsItWasStored() {
-        CookBook.Kept kept = cooks.find(kitchen, cook);
+        BatchService.StoredCook kept = cooks.find(kitchen, cook);
 
         assertThat(kept.cook().started().mixture())
                 .isEqualTo(reader.read(kitchen, sauce).mixture());

@@ -24,10 +24,10 @@ import java.util.function.Consumer;
  * where one of them throws, takes longer than a line may, or costs more than its length.
  */
 public final class Fuzz {
-    private static final double MOST_MILLISECONDS = 20;
+    private static final double MAX_MILLISECONDS = 20;
     private static final double SLOW_MILLISECONDS = 4;
     private static final int TRIES_OF_A_SLOW_ONE = 20;
-    private static final double MOST_GROWTH = 3;
+    private static final double MAX_GROWTH = 3;
 
     private static final List<String> AMOUNTS = List.of(
             "400 g",
@@ -229,7 +229,7 @@ public final class Fuzz {
         double large = fuzz.perCharacter(10_000);
         System.out.printf(
                 Locale.ROOT, "µs a character: %.2f at 1000, %.2f at 10 000 characters%n", small * 1000, large * 1000);
-        if (longestLine > MOST_MILLISECONDS || large > MOST_GROWTH * small) {
+        if (longestLine > MAX_MILLISECONDS || large > MAX_GROWTH * small) {
             System.exit(1);
         }
     }

@@ -30,9 +30,9 @@ public final class Growth {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" (?:type=\"hidden\" )?value=\"([^\"]+)\"");
     private static final int ROUNDS = 4;
     private static final int MEASURED = 13;
-    private static final int MOST_KINDS = 60;
-    private static final double MOST_GROWTH = 1.2;
-    private static final double MOST_GROWTH_OF_FAST = 1.5;
+    private static final int MAX_KINDS = 60;
+    private static final double MAX_GROWTH = 1.2;
+    private static final double MAX_GROWTH_OF_FAST = 1.5;
     private static final double FAST_MS = 20;
 
     private final HttpClient client =
@@ -101,7 +101,7 @@ public final class Growth {
     private Map<String, String> kinds() throws IOException, InterruptedException {
         Map<String, String> kinds = new LinkedHashMap<>();
         Deque<String> open = new ArrayDeque<>(List.of("/"));
-        while (!open.isEmpty() && kinds.size() < MOST_KINDS) {
+        while (!open.isEmpty() && kinds.size() < MAX_KINDS) {
             String path = open.remove();
             String kind = ID.matcher(path.replaceAll("\\?.*", "")).replaceAll("ID");
             boolean file = path.matches(".*(export|\\.pdf|\\.zip|\\.ics|/css/|/js/|/webjars/|favicon|photo|stream).*");
@@ -141,7 +141,7 @@ public final class Growth {
             }
             double first = Double.parseDouble(before[1]);
             double then = Double.parseDouble(row.getValue()[1]);
-            boolean holds = then <= (first < FAST_MS ? MOST_GROWTH_OF_FAST : MOST_GROWTH) * first;
+            boolean holds = then <= (first < FAST_MS ? MAX_GROWTH_OF_FAST : MAX_GROWTH) * first;
             all &= holds;
             System.out.printf(
                     Locale.ROOT,

@@ -15,7 +15,7 @@ public final class CarryOver {
 
     private CarryOver() {}
 
-    /** The weight that goes on the way from one temperature to a lower one; nought if there is no water or no way. */
+    /** The weight that goes on the way from one temperature to a lower one; zero if there is no water or no way. */
     public static Mass of(Mixture mixture, Celsius from, Celsius to) {
         double cooling = from.degrees() - to.degrees();
         if (cooling <= 0 || mixture.isEmpty()) {

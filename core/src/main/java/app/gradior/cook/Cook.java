@@ -1,7 +1,7 @@
 package app.gradior.cook;
 
-import app.gradior.cook.Assimilation.Observation;
 import app.gradior.cook.CookEvent.Started;
+import app.gradior.cook.ReadingFilter.Observation;
 import app.gradior.food.Component;
 import app.gradior.food.Mixture;
 import app.gradior.plan.Knowledge;
@@ -47,7 +47,7 @@ public final class Cook {
 
     private final Started started;
     private final List<CookEvent> events;
-    private final List<Told> told = new ArrayList<>();
+    private final List<ReadingResult> results = new ArrayList<>();
 
     private Conditions conditions;
     private Evaporation evaporation;
@@ -58,7 +58,7 @@ public final class Cook {
     private Estimate estimate;
     private Optional<CookEvent.Finished> finished = Optional.empty();
     private boolean yieldExplained = true;
-    private Optional<Cook> beforeLastTold = Optional.empty();
+    private Optional<Cook> beforeLastResult = Optional.empty();
 
     /**
      * What a reading told.
@@ -67,7 +67,7 @@ public final class Cook {
      * @param measured what it showed, in the same unit
      * @param questioned whether it was too far off to be used unless confirmed
      */
-    public record Told(CookEvent.Reading reading, double expected, double measured, boolean questioned) {}
+    public record ReadingResult(CookEvent.Reading reading, double expected, double measured, boolean questioned) {}
 
     private Cook(Started started, List<CookEvent> events) {
         this.started = started;
@@ -170,8 +170,8 @@ public final class Cook {
         List<CookEvent> more = new ArrayList<>(events);
         more.add(event);
         Cook then = new Cook(this, List.copyOf(more));
-        then.told.addAll(told);
-        then.beforeLastTold = beforeLastTold;
+        then.results.addAll(results);
+        then.beforeLastResult = beforeLastResult;
         then.fold(event, false);
         return Optional.of(then);
     }
@@ -244,34 +244,34 @@ public final class Cook {
 
     private void observe(CookEvent.Reading reading, boolean confirmed) {
         observation(reading)
-                .ifPresent(seen -> take(reading, seen, Assimilation.correct(estimate, seen, false), confirmed));
+                .ifPresent(seen -> take(reading, seen, ReadingFilter.correct(estimate, seen, false), confirmed));
     }
 
     /** The commonest event; what a scale shows needs no look at the state first, so time and reading go in one step. */
     private void weigh(CookEvent.Weighed weighed, boolean confirmed) {
         Observation seen = Observation.weight(weighed.net());
-        Assimilation.Outcome outcome = Assimilation.predictAndCorrect(
+        ReadingFilter.Outcome outcome = ReadingFilter.predictAndCorrect(
                 startedToSimmer(weighed.at()), Optional.of(evaporation), secondsOfSimmerUntil(weighed.at()), seen);
         at = weighed.at().isAfter(at) ? weighed.at() : at;
         take(weighed, seen, outcome, confirmed);
     }
 
-    private void take(CookEvent.Reading reading, Observation seen, Assimilation.Outcome first, boolean confirmed) {
-        Assimilation.Outcome outcome = first;
+    private void take(CookEvent.Reading reading, Observation seen, ReadingFilter.Outcome first, boolean confirmed) {
+        ReadingFilter.Outcome outcome = first;
         if (first.questioned() && (confirmed || agreesWithTheLast(reading, first))) {
             // Somebody says it is right, or two in a row are off alike: what was believed is wrong, not the scale.
-            outcome = Assimilation.believe(doubted(first.estimate()), seen);
+            outcome = ReadingFilter.believe(doubted(first.estimate()), seen);
         }
-        beforeLastTold = Optional.of(new Cook(this, List.of()));
+        beforeLastResult = Optional.of(new Cook(this, List.of()));
         estimate = outcome.estimate();
-        told.add(new Told(reading, first.expected(), first.measured(), outcome.questioned() && !confirmed));
+        results.add(new ReadingResult(reading, first.expected(), first.measured(), outcome.questioned() && !confirmed));
     }
 
-    private boolean agreesWithTheLast(CookEvent.Reading reading, Assimilation.Outcome outcome) {
-        if (told.isEmpty()) {
+    private boolean agreesWithTheLast(CookEvent.Reading reading, ReadingFilter.Outcome outcome) {
+        if (results.isEmpty()) {
             return false;
         }
-        Told last = told.get(told.size() - 1);
+        ReadingResult last = results.get(results.size() - 1);
         double offNow = outcome.measured() - outcome.expected();
         double offThen = last.measured() - last.expected();
         return last.questioned()
@@ -327,7 +327,7 @@ public final class Cook {
      * time, some of it went another way than into the air, or was mistyped: its evaporation is left as it was.
      */
     private void yielded(Observation weight) {
-        yieldExplained = !Assimilation.correct(estimate, weight, false).questioned();
+        yieldExplained = !ReadingFilter.correct(estimate, weight, false).questioned();
         if (!yieldExplained) {
             estimate = estimate.ofAnyAmount();
         }
@@ -335,7 +335,7 @@ public final class Cook {
     }
 
     private void trust(Observation observation) {
-        estimate = Assimilation.correct(estimate, observation, true).estimate();
+        estimate = ReadingFilter.correct(estimate, observation, true).estimate();
     }
 
     /** The estimate carried on to a moment, by evaporation alone; the present one if that is past. */
@@ -343,7 +343,7 @@ public final class Cook {
         double seconds = secondsOfSimmerUntil(moment);
         return seconds <= 0
                 ? estimate
-                : Assimilation.predict(startedToSimmer(moment), Optional.of(evaporation), seconds);
+                : ReadingFilter.predict(startedToSimmer(moment), Optional.of(evaporation), seconds);
     }
 
     private double secondsOfSimmerUntil(Instant moment) {
@@ -376,13 +376,13 @@ public final class Cook {
     }
 
     /** What was expected from a moment on before the latest reading told something; empty if none has. */
-    public Optional<Forecast> forecastBeforeLastTold(Instant now) {
-        return beforeLastTold.map(before -> before.forecast(now));
+    public Optional<Forecast> forecastBeforeLastResult(Instant now) {
+        return beforeLastResult.map(before -> before.forecast(now));
     }
 
     /** What the readings told, in order. */
-    public List<Told> told() {
-        return List.copyOf(told);
+    public List<ReadingResult> results() {
+        return List.copyOf(results);
     }
 
     public Conditions conditions() {
@@ -423,7 +423,7 @@ public final class Cook {
     }
 
     /** The most that can be in the pot at a moment: what went in so far, with what its measuring may be off. */
-    public Mass mostPossible(Instant moment) {
+    public Mass maxPossible(Instant moment) {
         double kilograms = started.mixture().mass().kilograms();
         for (CookEvent event : events) {
             if (event.at().isAfter(moment)) {
@@ -445,8 +445,8 @@ public final class Cook {
         ThicknessFactor thickness = present.thickness();
         Snapshot current = Snapshot.of(mixture, evaporation, thickness);
         Duration heatingUp = onHeat && simmersFrom.isAfter(now) ? Duration.between(now, simmersFrom) : Duration.ZERO;
-        Ahead ahead =
-                new Ahead(present, evaporation, target(), started.mixture(), onHeat, heatingUp.toMillis() / 60_000.0);
+        Projection ahead = new Projection(
+                present, evaporation, target(), started.mixture(), onHeat, heatingUp.toMillis() / 60_000.0);
         return new Forecast(
                 now,
                 current,

@@ -91,7 +91,7 @@ public sealed interface CookEvent {
     record TimerStarted(UUID id, Instant at, String label, Duration time) implements CookEvent {
         private static final Duration LONGEST = Duration.ofHours(24);
 
-        /** @throws IllegalArgumentException if the time is not over nought or more than a day */
+        /** @throws IllegalArgumentException if the time is not over zero or more than a day */
         public TimerStarted {
             if (time.isNegative() || time.isZero() || time.compareTo(LONGEST) > 0) {
                 throw new IllegalArgumentException("a timer runs from 1 s to 24 h but was set to " + time);

@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param grams its weight, with its range
  * @param grade its grade at the stove, with its range
  * @param loss how fast it loses weight
- * @param heatingUp how long until it simmers; nought once it does
+ * @param heatingUp how long until it simmers; zero once it does
  * @param minutesLeft until the target, heating up included; empty if it will not get there as it is going
  * @param atTarget the sauce when it gets there
  * @param path the weight in minutes from now, with its range, to a little past the target

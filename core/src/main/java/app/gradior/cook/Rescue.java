@@ -9,7 +9,7 @@ import app.gradior.plan.Correction;
 import app.gradior.plan.Goal;
 import app.gradior.plan.Limit;
 import app.gradior.plan.Slurry;
-import app.gradior.plan.SlurrySchool;
+import app.gradior.plan.SlurryRatio;
 import app.gradior.plan.Snapshot;
 import app.gradior.plan.StarchChoice;
 import app.gradior.plan.ThinBack;
@@ -37,7 +37,7 @@ public record Rescue(Mixture mixture, Goal goal, ThicknessFactor thickness) {
     /** Beyond this over its goal it is called too thick: what a mouth just notices. */
     private static final double NOTICED = 0.5;
 
-    private static final SlurrySchool SCHOOL = new SlurrySchool.ByWeight(2);
+    private static final SlurryRatio SCHOOL = new SlurryRatio.ByWeight(2);
 
     /** What can go wrong. */
     public enum Trouble {
@@ -102,7 +102,7 @@ public record Rescue(Mixture mixture, Goal goal, ThicknessFactor thickness) {
         };
         double off = STEPS[Math.abs(level) - 1];
         double now = taste.of(mixture).value();
-        double wanted = level > 0 ? now * (1 - off) : Math.max(now * (1 + off), least(taste) * Math.abs(level));
+        double wanted = level > 0 ? now * (1 - off) : Math.max(now * (1 + off), min(taste) * Math.abs(level));
         List<Remedy> remedies = new ArrayList<>();
         for (String key : level > 0 ? List.of("water", "vegetable-stock") : bringing(taste)) {
             Ingredient food = IngredientTable.shipped().get(key);
@@ -116,7 +116,7 @@ public record Rescue(Mixture mixture, Goal goal, ThicknessFactor thickness) {
     }
 
     /** A step that can be tasted where there was nothing before. */
-    private static double least(Correction.Taste taste) {
+    private static double min(Correction.Taste taste) {
         return switch (taste) {
             case SALT -> 0.003;
             case SUGAR -> 0.02;

@@ -284,12 +284,12 @@ public final class Mixture {
     }
 
     /** The same with less ethanol, or with as much as there is. */
-    public Mixture withEthanolAtMost(Mass most) {
-        if (kg(Component.ETHANOL) <= most.kilograms()) {
+    public Mixture withEthanolAtMost(Mass max) {
+        if (kg(Component.ETHANOL) <= max.kilograms()) {
             return this;
         }
         double[] after = kilograms.clone();
-        after[Component.ETHANOL.ordinal()] = most.kilograms();
+        after[Component.ETHANOL.ordinal()] = max.kilograms();
         return with(after, rawPowder, swollenPowder, spentPowder, body);
     }
 

@@ -121,11 +121,11 @@ public final class CookRounding {
     private static double nearest(double count, List<Fraction> fractions) {
         double whole = Math.floor(count);
         double best = 0;
-        double least = Double.MAX_VALUE;
+        double min = Double.MAX_VALUE;
         for (Fraction fraction : fractions) {
             double candidate = whole + fraction.value();
-            if (candidate > 0 && Math.abs(candidate - count) < least) {
-                least = Math.abs(candidate - count);
+            if (candidate > 0 && Math.abs(candidate - count) < min) {
+                min = Math.abs(candidate - count);
                 best = candidate;
             }
         }

@@ -23,14 +23,14 @@ public final class FoodNames {
     private static final int LONGEST_NAME_WORDS = 9;
 
     /** Under this share of common letter pairs two names are not alike. */
-    private static final double LEAST_LIKENESS = 0.45;
+    private static final double MIN_LIKENESS = 0.45;
 
     /** A slip of the fingers in so many letters is forgiven. */
     private static final int LETTERS_PER_SLIP = 5;
 
-    private static final int MOST_SLIPS = 3;
+    private static final int MAX_SLIPS = 3;
 
-    private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(MOST_SLIPS);
+    private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(MAX_SLIPS);
 
     /** Words that say how a food is cut, kept or chosen, and change neither which food it is nor its weight. */
     private static final Set<String> BY_THE_WAY = KitchenWords.list("by-the-way.txt");
@@ -238,10 +238,10 @@ public final class FoodNames {
                 }
                 Found found = account(ingredient, tokens, from, length);
                 int missing = found.unexplained().size();
-                int leastMissing = best == null
+                int minMissing = best == null
                         ? Integer.MAX_VALUE
                         : best.found().unexplained().size();
-                if (missing < leastMissing || missing == leastMissing && length > bestLength) {
+                if (missing < minMissing || missing == minMissing && length > bestLength) {
                     best = new Match(found, name.toString(), from, length);
                     bestLength = length;
                 }
@@ -280,7 +280,7 @@ public final class FoodNames {
     /** A name that only a slip or two keeps from being the words. */
     private Optional<Found> slip(List<String> telling, Match best) {
         String words = String.join(" ", telling);
-        int allowed = Math.min(MOST_SLIPS, words.length() / LETTERS_PER_SLIP);
+        int allowed = Math.min(MAX_SLIPS, words.length() / LETTERS_PER_SLIP);
         if (allowed == 0 || words.length() > 60) {
             return Optional.empty();
         }
@@ -370,7 +370,7 @@ public final class FoodNames {
     }
 
     /** Up to so many foods whose names look most like the words, the likest first. */
-    public List<Ingredient> like(String words, int most) {
+    public List<Ingredient> like(String words, int max) {
         String asked = joined(words);
         LetterPairs pairs = LetterPairs.of(asked);
         if (asked.isEmpty()) {
@@ -384,7 +384,7 @@ public final class FoodNames {
                 likeness.merge(ingredient, 1 + (double) asked.length() / name.length() / 2, Math::max);
             } else {
                 double dice = pairs.likeness(pairsOfNames.get(name));
-                if (dice >= LEAST_LIKENESS) {
+                if (dice >= MIN_LIKENESS) {
                     likeness.merge(ingredient, dice, Math::max);
                 }
             }
@@ -393,7 +393,7 @@ public final class FoodNames {
                 .sorted(Map.Entry.<Ingredient, Double>comparingByValue()
                         .reversed()
                         .thenComparing(e -> e.getKey().key(), Comparator.naturalOrder()))
-                .limit(most)
+                .limit(max)
                 .map(Map.Entry::getKey)
                 .toList();
     }

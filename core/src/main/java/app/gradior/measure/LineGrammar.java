@@ -25,17 +25,17 @@ import java.util.stream.Stream;
 /** Reads ingredient lines as cooks write them, by the grammar of this package, with a kitchen's foods and habits. */
 public final class LineGrammar {
     /** What one line may bring: more than any home pot holds. */
-    private static final Mass MOST = Mass.ofKilograms(300);
+    private static final Mass MAX = Mass.ofKilograms(300);
 
     private static final String TOO_MUCH = "That is more than 300 kg: check the amount and its unit.";
 
     /** Of pinches, splashes and the like. */
-    private static final double MOST_VAGUE = 1000;
+    private static final double MAX_VAGUE = 1000;
 
     private static final int LONGEST_LINE = 400;
 
     /** A line with more amounts than this behind its food is none that a cook wrote. */
-    private static final int MOST_AMOUNTS = 4;
+    private static final int MAX_AMOUNTS = 4;
 
     private static final Set<KitchenUnit> SPOONS = EnumSet.of(
             KitchenUnit.TEASPOON,
@@ -205,7 +205,7 @@ public final class LineGrammar {
     private Optional<ReadLine> amountBehind(String typed, Words words) {
         int depth = 0;
         int tried = 0;
-        for (int i = 1; i < words.size() && tried < MOST_AMOUNTS; i++) {
+        for (int i = 1; i < words.size() && tried < MAX_AMOUNTS; i++) {
             depth += words.get(i).equals("(") ? 1 : words.get(i).equals(")") ? -1 : 0;
             boolean parted = Set.of(",", ":", "-").contains(words.get(i - 1));
             Optional<AmountReader> amount = depth > 0 ? Optional.empty() : AmountReader.at(words, i, habits.measures());
@@ -354,7 +354,7 @@ public final class LineGrammar {
         Words words = Words.of(text);
         List<NamedFood> named = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
-            for (int length = Math.min(MOST_NAME_WORDS, words.size() - i); length > 0; length--) {
+            for (int length = Math.min(MAX_NAME_WORDS, words.size() - i); length > 0; length--) {
                 String name = words.until(i + length).from(i).typed();
                 if (names.isName(name)) {
                     names.find(name, Measured.OTHER, habits)
@@ -371,7 +371,7 @@ public final class LineGrammar {
         return named;
     }
 
-    private static final int MOST_NAME_WORDS = 4;
+    private static final int MAX_NAME_WORDS = 4;
 
     private boolean isFood(String words) {
         return names.find(words, Measured.OTHER, habits)
@@ -381,7 +381,7 @@ public final class LineGrammar {
 
     private ReadLine counted(String typed, Words words, int from, AmountReader amount, Words rest) {
         if (!(amount.quantity().low() > 0)) {
-            return unclear(typed, "The amount must be more than nought: write how much goes in.");
+            return unclear(typed, "The amount must be more than zero: write how much goes in.");
         }
         Optional<ReadLine> withMore = withMore(typed, rest);
         if (withMore.isPresent()) {
@@ -417,7 +417,7 @@ public final class LineGrammar {
         Ingredient ingredient = found.get().ingredient();
         List<String> assumptions = new ArrayList<>();
         Optional<Double> weight = stated(words, amount, ingredient);
-        if (amount.vague().isPresent() && weight.filter(w -> w > MOST.grams()).isPresent()) {
+        if (amount.vague().isPresent() && weight.filter(w -> w > MAX.grams()).isPresent()) {
             return unclear(typed, TOO_MUCH);
         }
         if (amount.vague().isPresent() && weight.isPresent()) {
@@ -434,7 +434,7 @@ public final class LineGrammar {
         if (amount.vague().isPresent()) {
             VagueMeasure measure = amount.vague().get();
             double count = amount.quantity().middle() * amount.form();
-            if (!(count <= MOST_VAGUE)) {
+            if (!(count <= MAX_VAGUE)) {
                 return unclear(typed, "So many of them are better weighed: give grams or kilograms.");
             }
             return vague(
@@ -475,7 +475,7 @@ public final class LineGrammar {
         if (!(grams.get() >= 0)) {
             return unclear(typed, "An amount must not be less than nothing: write how much goes in.");
         }
-        if (!(grams.get() <= MOST.grams())) {
+        if (!(grams.get() <= MAX.grams())) {
             return unclear(typed, TOO_MUCH);
         }
         if (amount.few().isPresent()) {
@@ -786,8 +786,8 @@ public final class LineGrammar {
         double other = again > 0 ? again : stated.orElse(said);
         boolean fluid = amount.unit().get() == KitchenUnit.OUNCE
                 || amount.sameAgain().stream().anyMatch(part -> part.unit() == KitchenUnit.OUNCE);
-        double most = fluid ? 1.3 : MOST_DISAGREEMENT;
-        if (!(said > 0 && other > 0) || Math.max(said, other) / Math.min(said, other) <= most) {
+        double max = fluid ? 1.3 : MAX_DISAGREEMENT;
+        if (!(said > 0 && other > 0) || Math.max(said, other) / Math.min(said, other) <= max) {
             return Optional.empty();
         }
         String what = rest.typed().replaceAll("\\([^)]*\\)", "").strip();
@@ -800,7 +800,7 @@ public final class LineGrammar {
     }
 
     /** The same amount in cups and in grams may differ so much: cups are filled as they are filled. */
-    private static final double MOST_DISAGREEMENT = 1.2;
+    private static final double MAX_DISAGREEMENT = 1.2;
 
     private static Amount said(Amount.Kind kind, Words words, int from, AmountReader amount) {
         return new Amount(
@@ -840,7 +840,7 @@ public final class LineGrammar {
                 food,
                 one.times(count),
                 new ArrayList<>(List.of(words + " taken as " + Weighing.plain(one.grams()) + " g")),
-                List.of(new Doubt.HowMuch(measure, one, choices, habit.isPresent())),
+                List.of(new Ambiguity.HowMuch(measure, one, choices, habit.isPresent())),
                 parts);
     }
 
@@ -855,9 +855,9 @@ public final class LineGrammar {
             String food,
             Mass mass,
             List<String> assumptions,
-            List<Doubt> doubts,
+            List<Ambiguity> doubts,
             List<LinePart> parts) {
-        List<Doubt> all = new ArrayList<>(doubts);
+        List<Ambiguity> all = new ArrayList<>(doubts);
         if (!found.certain() || found.settled()) {
             List<Ingredient> choices = new ArrayList<>();
             choices.add(found.ingredient());
@@ -868,7 +868,7 @@ public final class LineGrammar {
                         .filter(other -> !choices.contains(other) && choices.size() < 3)
                         .forEach(choices::add);
             }
-            all.add(new Doubt.WhichFood(String.join(" ", FoodNames.normalised(food)), choices, found.settled()));
+            all.add(new Ambiguity.WhichFood(String.join(" ", FoodNames.normalised(food)), choices, found.settled()));
         }
         notUnderstood(typed, found, food, parts).ifPresent(all::add);
         return new Understood(
@@ -882,7 +882,7 @@ public final class LineGrammar {
     }
 
     /** What of the line nothing accounts for, unless which food it is asks after it already. */
-    private Optional<Doubt> notUnderstood(String typed, Found found, String food, List<LinePart> parts) {
+    private Optional<Ambiguity> notUnderstood(String typed, Found found, String food, List<LinePart> parts) {
         List<String> asked = found.unexplained().isEmpty() ? List.of() : List.of(food.split(" "));
         List<LinePart> unread = parts.stream()
                 .filter(part -> part.kind() == LinePart.Kind.UNREAD)
@@ -909,7 +909,7 @@ public final class LineGrammar {
         if (!before.isEmpty()) {
             rewrites.add(before + " # " + from);
         }
-        return Optional.of(new Doubt.NotUnderstood(words, rewrites));
+        return Optional.of(new Ambiguity.NotUnderstood(words, rewrites));
     }
 
     /** "Lemon or lime juice", "plums or damsons": the first is counted, the other is a choice. */

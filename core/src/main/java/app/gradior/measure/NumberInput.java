@@ -42,9 +42,9 @@ public final class NumberInput {
     }
 
     /** The same where it lies within bounds, both of them allowed. */
-    public static OptionalDouble read(String typed, double least, double most) {
+    public static OptionalDouble read(String typed, double min, double max) {
         OptionalDouble number = read(typed);
-        return number.isPresent() && number.getAsDouble() >= least && number.getAsDouble() <= most
+        return number.isPresent() && number.getAsDouble() >= min && number.getAsDouble() <= max
                 ? number
                 : OptionalDouble.empty();
     }

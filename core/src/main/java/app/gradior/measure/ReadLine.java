@@ -52,7 +52,7 @@ public sealed interface ReadLine {
             Ingredient ingredient,
             Mass mass,
             Optional<String> assumption,
-            List<Doubt> doubts,
+            List<Ambiguity> doubts,
             List<LinePart> parts)
             implements ReadLine {
         public Understood {
@@ -71,8 +71,8 @@ public sealed interface ReadLine {
         }
 
         /** This line with another doubt. */
-        public Understood with(Doubt doubt) {
-            List<Doubt> all = new ArrayList<>(doubts);
+        public Understood with(Ambiguity doubt) {
+            List<Ambiguity> all = new ArrayList<>(doubts);
             all.add(doubt);
             return new Understood(typed, amount, ingredient, mass, assumption, all, parts);
         }
@@ -82,22 +82,22 @@ public sealed interface ReadLine {
             return taste().isPresent();
         }
 
-        private Optional<Doubt.HowMuch> taste() {
+        private Optional<Ambiguity.HowMuch> taste() {
             return doubts.stream()
-                    .filter(Doubt.HowMuch.class::isInstance)
-                    .map(Doubt.HowMuch.class::cast)
+                    .filter(Ambiguity.HowMuch.class::isInstance)
+                    .map(Ambiguity.HowMuch.class::cast)
                     .filter(doubt -> doubt.followsTheSauce() && !doubt.settled())
                     .findFirst();
         }
 
         /** This line where what is seasoned to taste is taken for a sauce of a size. */
         public Understood forSauceOf(Mass rest) {
-            Optional<Doubt.HowMuch> taste = taste();
+            Optional<Ambiguity.HowMuch> taste = taste();
             if (taste.isEmpty() || rest.grams() <= 0) {
                 return this;
             }
-            Doubt.HowMuch scaled = taste.get().forSauceOf(rest);
-            List<Doubt> all = doubts.stream()
+            Ambiguity.HowMuch scaled = taste.get().forSauceOf(rest);
+            List<Ambiguity> all = doubts.stream()
                     .map(doubt -> doubt == taste.get() ? scaled : doubt)
                     .toList();
             return new Understood(

@@ -11,7 +11,7 @@ public final class TypedMass {
 
     private TypedMass() {}
 
-    /** The grams meant, which may be nought or less; empty if it is no weight. */
+    /** The grams meant, which may be zero or less; empty if it is no weight. */
     public static Optional<Double> grams(String typed) {
         String bare = typed == null ? "" : typed.strip();
         OptionalDouble plain = NumberInput.read(bare);

@@ -18,7 +18,7 @@ public final class Solubility {
     private static final double FIRST_C = 20;
     private static final double STEP_K = 20;
     private static final double ALWAYS_HELD = 1.7;
-    private static final double MOST_PERCENT = 95;
+    private static final double MAX_PERCENT = 95;
     private static final double MIXED_FROM = 1 / 3.0;
     private static final double MIXED_HOLDS_MORE = 14;
     private static final double SALT_SHARE_OF_BRINE = 0.264;
@@ -53,6 +53,6 @@ public final class Solubility {
         int at = Math.max(0, Math.min(SUCROSE_PERCENT.length - 2, (int) Math.floor(steps)));
         double sucrose = SUCROSE_PERCENT[at] + (steps - at) * (SUCROSE_PERCENT[at + 1] - SUCROSE_PERCENT[at]);
         double mixed = Math.max(0, simpleShare - MIXED_FROM) / (1 - MIXED_FROM);
-        return Math.min(MOST_PERCENT, sucrose + MIXED_HOLDS_MORE * mixed);
+        return Math.min(MAX_PERCENT, sucrose + MIXED_HOLDS_MORE * mixed);
     }
 }

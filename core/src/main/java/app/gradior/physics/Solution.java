@@ -29,7 +29,7 @@ public final class Solution {
 
     private static final double VAN_LAAR_ETHANOL = 1.6798;
     private static final double VAN_LAAR_WATER = 0.9227;
-    private static final double LEAST_ETHANOL_MOLE_FRACTION = 1e-5;
+    private static final double MIN_ETHANOL_MOLE_FRACTION = 1e-5;
     private static final double PASCALS_PER_MMHG = 133.322;
     private static final double ANTOINE_A = 8.20417;
     private static final double ANTOINE_B = 1642.89;
@@ -87,7 +87,7 @@ public final class Solution {
         double ethanol = mixture.mass(Component.ETHANOL).grams() / ETHANOL_G_PER_MOL;
         double water = mixture.mass(Component.WATER).grams() / WATER_G_PER_MOL;
         double x = ethanol / (ethanol + water);
-        return ethanol == 0 || x < LEAST_ETHANOL_MOLE_FRACTION ? dry : withEthanol(x, activity.value(), dry, air);
+        return ethanol == 0 || x < MIN_ETHANOL_MOLE_FRACTION ? dry : withEthanol(x, activity.value(), dry, air);
     }
 
     /** The same for a solution whose water activity is known, without ethanol. */

@@ -46,7 +46,7 @@ public record Board(List<Step> steps, Map<Limit, Integer> marks) {
     /**
      * A slurry from a point of the curve to the aim.
      *
-     * @param powder nought where the sauce is as thick already
+     * @param powder zero where the sauce is as thick already
      * @param yield what there is with it
      * @param volume the same at room temperature
      */

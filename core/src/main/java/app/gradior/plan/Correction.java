@@ -8,7 +8,7 @@ import app.gradior.quantity.Share;
 /** How much of something brings the salt, the sugar or the acid of a sauce to a share of it. */
 public final class Correction {
     /** More than this many times the sauce is another sauce. */
-    private static final double MOST_TIMES = 20;
+    private static final double MAX_TIMES = 20;
 
     private Correction() {}
 
@@ -60,9 +60,7 @@ public final class Correction {
         }
         double beyond = added - wanted.value();
         double kilograms = sauce.mass().kilograms() * towards / beyond;
-        if (beyond == 0
-                || kilograms < 0
-                || kilograms > MOST_TIMES * sauce.mass().kilograms()) {
+        if (beyond == 0 || kilograms < 0 || kilograms > MAX_TIMES * sauce.mass().kilograms()) {
             boolean helps = Math.signum(added - now) == Math.signum(towards);
             return new Answer.NotByThis(Share.of(helps ? added : now));
         }

@@ -23,7 +23,7 @@ public sealed interface OutOfReach {
     record ThickerAlready(Grade now, Optional<Mass> water) implements OutOfReach {}
 
     /** Less is wanted than what is not water. */
-    record LessThanIsDry(Mass least) implements OutOfReach {}
+    record LessThanIsDry(Mass min) implements OutOfReach {}
 
     /**
      * Even almost dry it is not so thick.

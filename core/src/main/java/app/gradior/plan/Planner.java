@@ -102,17 +102,17 @@ public record Planner(Mixture sauce, Conditions conditions, Knowledge knowledge)
             return new Interval(grams, grams, grams);
         }
         double start = sauce.mass().grams();
-        double most = Math.max(
+        double max = Math.max(
                 grams, massWith(target, evaporation, +1).map(Mass::grams).orElse(start));
-        double least = Math.min(
+        double min = Math.min(
                 grams,
                 massWith(target, evaporation, -1)
                         .map(Mass::grams)
                         .orElse(sauce.dry().grams()));
         return new Interval(
-                Math.max(0, grams - Interval.Z_80 * (grams - least)),
+                Math.max(0, grams - Interval.Z_80 * (grams - min)),
                 grams,
-                Math.min(start, grams + Interval.Z_80 * (most - grams)));
+                Math.min(start, grams + Interval.Z_80 * (max - grams)));
     }
 
     private Optional<Double> minutesWith(Target target, Evaporation evaporation, int sds) {

@@ -68,8 +68,8 @@ public record Routes(
     public record Nearest(Board.Step atYield, Optional<Board.Step> atThinEnd) {}
 
     /** @throws IllegalArgumentException if there is nothing in the pot */
-    public static Routes of(Planner planner, Wish wish) {
-        return new Making(planner, wish).routes();
+    public static Routes of(Planner planner, PlanRequest request) {
+        return new RouteMaker(planner, request).routes();
     }
 
     public Route route(Kind kind) {
@@ -81,10 +81,10 @@ public record Routes(
      *
      * @return empty if some route leaves as much
      */
-    public OptionalDouble timesForTheLeast(Wish wish) {
+    public OptionalDouble timesForTheMinimum(PlanRequest request) {
         double times = routes.stream()
                 .flatMap(r -> r.outcome().stream())
-                .flatMap(o -> wish.least().flatMap(l -> l.timesOf(o.end())).stream())
+                .flatMap(o -> request.min().flatMap(l -> l.timesOf(o.end())).stream())
                 .mapToDouble(Double::doubleValue)
                 .min()
                 .orElse(0);
@@ -108,9 +108,9 @@ public record Routes(
         return routes.stream().anyMatch(r -> r.kind() == kind && r.outcome().isPresent());
     }
 
-    private static final class Making {
+    private static final class RouteMaker {
         private final Planner planner;
-        private final Wish wish;
+        private final PlanRequest request;
         private final Goal goal;
         private final Evaporation evaporation;
         private final ThicknessFactor thickness;
@@ -118,16 +118,17 @@ public record Routes(
         private final double waterPerPowder;
         private final Board board;
 
-        Making(Planner planner, Wish wish) {
+        RouteMaker(Planner planner, PlanRequest request) {
             this.planner = planner;
-            this.wish = wish;
-            this.goal = wish.goal();
+            this.request = request;
+            this.goal = request.goal();
             this.evaporation = new Evaporation(planner.conditions());
             this.thickness = planner.knowledge().thickness();
-            StarchChoice suits = StarchChoice.of(planner.sauce(), wish.toBeFrozen());
-            this.starch =
-                    wish.starch().map(k -> new StarchChoice(k, suits.reason())).orElse(suits);
-            this.waterPerPowder = wish.school().waterPerPowder(starch.kind());
+            StarchChoice suits = StarchChoice.of(planner.sauce(), request.toBeFrozen());
+            this.starch = request.starch()
+                    .map(k -> new StarchChoice(k, suits.reason()))
+                    .orElse(suits);
+            this.waterPerPowder = request.school().waterPerPowder(starch.kind());
             this.board = Board.of(planner, goal, starch.kind(), waterPerPowder, STEPS);
         }
 
@@ -150,7 +151,7 @@ public record Routes(
         }
 
         private Route reduce(Kind kind, Planner by) {
-            Planner.Outcome outcome = by.reduceTo(wish.target());
+            Planner.Outcome outcome = by.reduceTo(request.target());
             if (kind == Kind.REDUCE && rightAlready()) {
                 return new Route(kind, Optional.of(asItIs()), Optional.empty());
             }
@@ -175,7 +176,7 @@ public record Routes(
         /** Whether it suits as soon as it simmers, though it is over the middle of what suits. */
         private boolean rightAlready() {
             double served = board.steps().get(0).served().middle();
-            return wish.stop().isEmpty()
+            return request.stop().isEmpty()
                     && served >= goal.aim().value()
                     && served <= goal.high().value();
         }
@@ -202,9 +203,9 @@ public record Routes(
             Slurry.Answer answer =
                     Slurry.forGrade(mixture, starch.kind(), waterPerPowder, goal.aim(), goal.served(), thickness);
             if (!(answer instanceof Slurry.Answer.Found found)) {
-                OutOfReach why = answer instanceof Slurry.Answer.NotEnough most
+                OutOfReach why = answer instanceof Slurry.Answer.NotEnough max
                         ? new OutOfReach.NeverSoThick(
-                                most.reached(), most.nearest().after().mass())
+                                max.reached(), max.nearest().after().mass())
                         : new OutOfReach.ThickerAlready(
                                 ((Slurry.Answer.NoneNeeded) answer).now(),
                                 ThinBack.water(mixture, goal.aim(), goal.served(), thickness)
@@ -277,8 +278,8 @@ public record Routes(
         }
 
         private boolean enough(Mixture end) {
-            return wish.least()
-                    .map(least -> least.shortfall(end, evaporation, thickness).applyAsDouble(end) >= -1e-6)
+            return request.min()
+                    .map(min -> min.shortfall(end, evaporation, thickness).applyAsDouble(end) >= -1e-6)
                     .orElse(true);
         }
 
@@ -303,20 +304,20 @@ public record Routes(
          */
         private Board.Step slurryStep(Route reduce) {
             List<Board.Step> steps = board.steps();
-            Optional<Mass> said = wish.slurryAt()
-                    .or(() -> wish.stop()
+            Optional<Mass> said = request.slurryAt()
+                    .or(() -> request.stop()
                             .flatMap(s -> reduce.outcome().map(o -> o.stop().mass())));
             if (said.isPresent()) {
                 return nearestStep(said.get());
             }
-            double most = reduce.outcome()
+            double max = reduce.outcome()
                     .map(o -> o.minutes().middle() * PART_OF_TIME)
                     .orElse(LONG_MINUTES / 2);
-            boolean yieldDecides = wish.least().isPresent();
+            boolean yieldDecides = request.min().isPresent();
             Board.Step best = steps.get(0);
             for (Board.Step step : steps) {
                 boolean onTheWay = step.served().middle() < goal.aim().value();
-                boolean soonEnough = yieldDecides || step.minutes().middle() <= most;
+                boolean soonEnough = yieldDecides || step.minutes().middle() <= max;
                 if (!onTheWay || !soonEnough || tooMuch(step) || !leavesEnough(step)) {
                     break;
                 }
@@ -341,7 +342,7 @@ public record Routes(
         }
 
         private boolean leavesEnough(Board.Step step) {
-            return wish.least().isEmpty()
+            return request.min().isEmpty()
                     || step.lift()
                             .map(lift -> enough(
                                     Slurry.pour(step.at().mixture(), starch.kind(), lift.powder(), waterPerPowder)
@@ -358,13 +359,13 @@ public record Routes(
             if (rightAlready() && reduce.outcome().get().enough()) {
                 return new Suggestion(Kind.REDUCE, Suggestion.Reason.RIGHT_ALREADY);
             }
-            if (wish.stop().isPresent() && reduce.outcome().isPresent()) {
+            if (request.stop().isPresent() && reduce.outcome().isPresent()) {
                 boolean thin = reduce.outcome().get().served().compareTo(goal.low()) < 0;
                 return thin && routes.get(1).outcome().isPresent()
                         ? new Suggestion(Kind.REDUCE_THEN_SLURRY, Suggestion.Reason.THIN_AS_ASKED)
                         : new Suggestion(Kind.REDUCE, Suggestion.Reason.AS_ASKED);
             }
-            if (reduce.outcome().isEmpty() && wish.stop().isPresent()) {
+            if (reduce.outcome().isEmpty() && request.stop().isPresent()) {
                 return new Suggestion(Kind.REDUCE, Suggestion.Reason.OUT_OF_REACH);
             }
             if (reduce.outcome().isEmpty()) {
@@ -405,7 +406,7 @@ public record Routes(
         private Optional<Nearest> nearest(Route reduce) {
             boolean both = reduce.outcome().map(o -> o.enough() && o.suits()).orElse(false);
             if (both
-                    || wish.least().isEmpty()
+                    || request.min().isEmpty()
                     || !enough(board.steps().get(0).at().mixture())) {
                 return Optional.empty();
             }
@@ -425,7 +426,7 @@ public record Routes(
             Set<Remark> remarks = EnumSet.noneOf(Remark.class);
             remarks.add(strength > STRONGER ? Remark.DARKER : Remark.FRESH);
             if (slurry.isEmpty()) {
-                if (wish.toBeFrozen() && !end.hasSwollenStarch()) {
+                if (request.toBeFrozen() && !end.hasSwollenStarch()) {
                     remarks.add(Remark.FREEZES_WELL);
                 }
                 return remarks;
@@ -436,7 +437,7 @@ public record Routes(
             }
             remarks.add(kind.look().startsWith("clear") ? Remark.CLEAR : Remark.CLOUDY);
             remarks.add(kind.setback() >= GELS_FROM_SETBACK ? Remark.GELS_COLD : Remark.STAYS_LOOSE);
-            if (wish.toBeFrozen()) {
+            if (request.toBeFrozen()) {
                 remarks.add(kind.freezing() == Bearing.GOOD ? Remark.FREEZES_WELL : Remark.WEEPS_FROZEN);
             }
             if (!StarchChoice.standsAcid(kind, end)) {

@@ -21,7 +21,7 @@ import java.util.Optional;
  */
 public record Roux(Browning browning, Mass flour, Mass butter, Grade grade) {
     /** More flour than this share of the sauce makes paste. */
-    private static final double MOST_FLOUR_SHARE = 0.25;
+    private static final double MAX_FLOUR_SHARE = 0.25;
 
     private static final double FINE_KG = 1e-5;
 
@@ -80,15 +80,15 @@ public record Roux(Browning browning, Mass flour, Mass butter, Grade grade) {
                         .of(Mass.ofKilograms(1))
                         .plus(IngredientTable.shipped().get("unsalted-butter").of(Mass.ofKilograms(1))),
                 browning);
-        double most = MOST_FLOUR_SHARE * sauce.mass().kilograms();
+        double max = MAX_FLOUR_SHARE * sauce.mass().kilograms();
         Grade now = Thickness.grade(sauce, served, thickness);
         if (now.compareTo(wanted) >= 0) {
             return new Answer.NoneNeeded(now);
         }
         var found = Solver.rising(
-                kg -> grade(sauce, perKilogram, kg, served, thickness).value() - wanted.value(), 0, most, FINE_KG);
+                kg -> grade(sauce, perKilogram, kg, served, thickness).value() - wanted.value(), 0, max, FINE_KG);
         if (found.isEmpty()) {
-            return new Answer.NotEnough(grade(sauce, perKilogram, most, served, thickness));
+            return new Answer.NotEnough(grade(sauce, perKilogram, max, served, thickness));
         }
         Mass flour = Mass.ofKilograms(found.getAsDouble());
         return new Answer.Found(

@@ -30,7 +30,7 @@ import java.util.stream.IntStream;
  */
 public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, List<Grade> thirds) {
     /** More starch than this share of the sauce makes glue, and the model is not meant for it. */
-    private static final double MOST_POWDER_SHARE = 0.25;
+    private static final double MAX_POWDER_SHARE = 0.25;
 
     private static final double TEASPOON_ML = 5;
 
@@ -71,11 +71,11 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
         if (now.compareTo(wanted) >= 0) {
             return new Answer.NoneNeeded(now);
         }
-        double most = MOST_POWDER_SHARE * sauce.mass().kilograms();
+        double max = MAX_POWDER_SHARE * sauce.mass().kilograms();
         OptionalDouble powder =
-                Solver.rising(kg -> pour.grade(kg).value() - wanted.value(), 0, most, 1e-9 * most + 1e-12);
+                Solver.rising(kg -> pour.grade(kg).value() - wanted.value(), 0, max, 1e-9 * max + 1e-12);
         if (powder.isEmpty()) {
-            return new Answer.NotEnough(pour.slurry(most), pour.grade(most));
+            return new Answer.NotEnough(pour.slurry(max), pour.grade(max));
         }
         return new Answer.Found(pour.slurry(powder.getAsDouble()));
     }
@@ -83,7 +83,7 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
     /**
      * Only how much powder, to a hundredth of a gram, for curves of many points.
      *
-     * @return nought if none is needed; empty if no amount that makes sense is enough
+     * @return zero if none is needed; empty if no amount that makes sense is enough
      */
     public static OptionalDouble powderKilograms(
             Mixture sauce,
@@ -96,8 +96,8 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
         if (pour.grade(0).compareTo(wanted) >= 0) {
             return OptionalDouble.of(0);
         }
-        double most = MOST_POWDER_SHARE * sauce.mass().kilograms();
-        return Solver.rising(kg -> pour.grade(kg).value() - wanted.value(), 0, most, FINE_KG);
+        double max = MAX_POWDER_SHARE * sauce.mass().kilograms();
+        return Solver.rising(kg -> pour.grade(kg).value() - wanted.value(), 0, max, FINE_KG);
     }
 
     /**

@@ -4,7 +4,7 @@ import java.util.OptionalDouble;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
-/** Finds where a function that is under nought at the lower end rises through it. Bounded: it never loops on. */
+/** Finds where a function that is under zero at the lower end rises through it. Bounded: it never loops on. */
 final class Solver {
     private static final int MAX_EVALUATIONS = 200;
 

@@ -22,7 +22,7 @@ import java.util.Optional;
  * @param liquid what is to be thickened, with what was said of its sugar, acid and salt
  * @param served the temperature the thickness is judged at
  */
-public record StarchBench(Mixture liquid, Celsius served, SlurrySchool school) {
+public record StarchBench(Mixture liquid, Celsius served, SlurryRatio school) {
     /** @throws IllegalArgumentException if there is no liquid */
     public StarchBench {
         if (liquid.isEmpty()) {
@@ -77,15 +77,15 @@ public record StarchBench(Mixture liquid, Celsius served, SlurrySchool school) {
      * @param more the starch still to add, if it is too thin
      * @param water the liquid to add, if it is too thick
      */
-    public record Mend(Grade now, Optional<Slurry> more, Optional<ThinBack> water) {}
+    public record Adjustment(Grade now, Optional<Slurry> more, Optional<ThinBack> water) {}
 
     /** The liquid with so much of a starch in it, brought to a grade. */
-    public Mend mend(StarchKind kind, Mass there, Grade wanted) {
+    public Adjustment mend(StarchKind kind, Mass there, Grade wanted) {
         Mixture sauce =
                 Slurry.pour(liquid, kind, there, school.waterPerPowder(kind)).after();
         Grade now = Thickness.grade(sauce, served, ThicknessFactor.ONE);
         if (now.compareTo(wanted) > 0) {
-            return new Mend(
+            return new Adjustment(
                     now,
                     Optional.empty(),
                     ThinBack.with(
@@ -98,7 +98,7 @@ public record StarchBench(Mixture liquid, Celsius served, SlurrySchool school) {
         }
         Slurry.Answer answer =
                 Slurry.forGrade(sauce, kind, school.waterPerPowder(kind), wanted, served, ThicknessFactor.ONE);
-        return new Mend(
+        return new Adjustment(
                 now,
                 answer instanceof Slurry.Answer.Found found ? Optional.of(found.slurry()) : Optional.empty(),
                 Optional.empty());
@@ -108,10 +108,10 @@ public record StarchBench(Mixture liquid, Celsius served, SlurrySchool school) {
     public record Point(double powderGrams, double grade) {}
 
     /** The curve of a starch up to so much powder, in equal steps. */
-    public List<Point> curve(StarchKind kind, Mass most, int count) {
+    public List<Point> curve(StarchKind kind, Mass max, int count) {
         List<Point> points = new ArrayList<>(count);
         for (int i = 0; i < count; i++) {
-            Mass powder = most.times((double) i / (count - 1));
+            Mass powder = max.times((double) i / (count - 1));
             Mixture after = Slurry.pour(liquid, kind, powder, school.waterPerPowder(kind))
                     .after();
             points.add(new Point(

@@ -18,7 +18,7 @@ import java.util.function.ToDoubleFunction;
 /** Where a reduction is to stop. */
 public sealed interface Target {
     /**
-     * What is still missing, as a function that falls through nought as the sauce reaches the target.
+     * What is still missing, as a function that falls through zero as the sauce reaches the target.
      *
      * @param from the sauce as the reduction begins
      */

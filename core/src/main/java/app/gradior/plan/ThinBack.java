@@ -18,7 +18,7 @@ import java.util.OptionalDouble;
  */
 public record ThinBack(Mass liquid, Mixture after) {
     /** More than this many times the sauce is another sauce. */
-    private static final double MOST_TIMES = 20;
+    private static final double MAX_TIMES = 20;
 
     /** What asking for it comes to. */
     public sealed interface Answer {
@@ -50,16 +50,16 @@ public record ThinBack(Mass liquid, Mixture after) {
         if (tooThick <= 0) {
             return new Answer.Found(new ThinBack(Mass.ZERO, sauce));
         }
-        double most = MOST_TIMES * sauce.mass().kilograms();
+        double max = MAX_TIMES * sauce.mass().kilograms();
         OptionalDouble kilograms = Solver.rising(
                 kg -> wanted.value()
                         - Thickness.grade(sauce.plus(perKilogram.times(kg)), served, thickness)
                                 .value(),
                 0,
-                most,
-                1e-9 * most);
+                max,
+                1e-9 * max);
         if (kilograms.isEmpty()) {
-            return new Answer.NotByThis(Thickness.grade(sauce.plus(perKilogram.times(most)), served, thickness));
+            return new Answer.NotByThis(Thickness.grade(sauce.plus(perKilogram.times(max)), served, thickness));
         }
         Mass added = Mass.ofKilograms(kilograms.getAsDouble());
         return new Answer.Found(new ThinBack(added, sauce.plus(perKilogram.times(added.kilograms()))));

@@ -28,11 +28,10 @@ public final class TradeOff {
     /**
      * The curve in steps of equal weight.
      *
-     * @param least the share of the water at which the curve ends, over 0
+     * @param min the share of the water at which the curve ends, over 0
      * @param count how many points, 2 to 2000
      */
-    public static List<Point> curve(
-            Mixture sauce, Evaporation evaporation, Knowledge knowledge, Share least, int count) {
+    public static List<Point> curve(Mixture sauce, Evaporation evaporation, Knowledge knowledge, Share min, int count) {
         if (count < 2 || count > 2000) {
             throw new IllegalArgumentException("a curve takes 2 to 2000 points but was asked for " + count);
         }
@@ -41,7 +40,7 @@ public final class TradeOff {
         double minutes = 0;
         double previous = 1;
         for (int i = 0; i < count; i++) {
-            double left = 1 - (1 - least.value()) * i / (count - 1);
+            double left = 1 - (1 - min.value()) * i / (count - 1);
             if (i > 0) {
                 minutes += minutesBetween(boil, previous, left);
             }

@@ -41,13 +41,13 @@ public final class BoilDown {
     private static final double MIN_STEP_S = 1e-12;
 
     /** Less water than this is none: what is so dry neither boils nor reduces. */
-    private static final double LEAST_WATER_KG = 1e-6;
+    private static final double MIN_WATER_KG = 1e-6;
 
     private static final double MAX_STEP_S = 1800;
     private static final double TOLERANCE = 1e-8;
     private static final int MAX_EVALUATIONS = 20_000;
 
-    /** Share of the water at which the sauce counts as dry; the equation crawls toward nought and never gets there. */
+    /** Share of the water at which the sauce counts as dry; the equation crawls toward zero and never gets there. */
     private static final double DRY = 1e-4;
 
     private final Mixture start;
@@ -116,7 +116,7 @@ public final class BoilDown {
     }
 
     private boolean boils() {
-        return water > LEAST_WATER_KG;
+        return water > MIN_WATER_KG;
     }
 
     private double slope(double x) {
@@ -151,7 +151,7 @@ public final class BoilDown {
     /**
      * When a condition is first met.
      *
-     * @param shortfall what is still missing, positive before, nought at the moment, negative after; continuous
+     * @param shortfall what is still missing, positive before, zero at the moment, negative after; continuous
      * @return empty if it is not met before the sauce is dry or within {@link #HORIZON}; at once if it is met already
      */
     public Optional<Moment> until(ToDoubleFunction<Mixture> shortfall) {
@@ -178,7 +178,7 @@ public final class BoilDown {
     /**
      * The walk at equal steps of time from its start to an end, both included.
      *
-     * @param end over nought, up to {@link #HORIZON}
+     * @param end over zero, up to {@link #HORIZON}
      * @param steps 1 to 2000
      */
     public List<Sample> samples(Duration end, int steps) {
@@ -236,7 +236,7 @@ public final class BoilDown {
         return integrator;
     }
 
-    /** Stops the integration where a function of the share of water falls through nought. */
+    /** Stops the integration where a function of the share of water falls through zero. */
     private static final class Crossing implements ODEEventDetector {
         private final DoubleBinaryOperator function;
         private boolean occurred;

@@ -29,7 +29,7 @@ public final class Evaporation {
     public static final double CALIBRATED_LOG_SD = 0.15;
 
     private static final double OPEN_ETHANOL_EXPONENT = 5;
-    private static final double LEAST_OPEN = 0.05;
+    private static final double MIN_OPEN = 0.05;
 
     private static final double STILL = 0.089;
     private static final double PER_AIR_SPEED = 0.0782;
@@ -59,7 +59,7 @@ public final class Evaporation {
      */
     public double ethanolExponent() {
         return OPEN_ETHANOL_EXPONENT
-                / Math.max(LEAST_OPEN, conditions.lid().open().value());
+                / Math.max(MIN_OPEN, conditions.lid().open().value());
     }
 
     /** How hot the sauce is at this activity: so far below where it boils. */

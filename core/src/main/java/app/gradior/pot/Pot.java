@@ -18,7 +18,7 @@ public record Pot(Length base, Length rim, Length wall, Material material, Mass 
     /** The part of the brim that may be filled, so that a boil-up stays in the pot. */
     private static final double WORKING_SHARE = 2.0 / 3;
 
-    private static final double MOST_CORRECTION = 0.2;
+    private static final double MAX_CORRECTION = 0.2;
 
     /** @throws IllegalArgumentException if a length is outside its bounds */
     public Pot {
@@ -112,7 +112,7 @@ public record Pot(Length base, Length rim, Length wall, Material material, Mass 
                     "the dip must lie between the base and the rim but was " + Math.round(dip.millimetres()) + " mm");
         }
         double widths = Math.sqrt(poured.cubicMetres() / volumeTo(dip).cubicMetres());
-        if (!(widths >= 1 - MOST_CORRECTION && widths <= 1 + MOST_CORRECTION)) {
+        if (!(widths >= 1 - MAX_CORRECTION && widths <= 1 + MAX_CORRECTION)) {
             throw new IllegalArgumentException("the widths would be "
                     + Math.round(100 * Math.abs(widths - 1)) + " % " + (widths > 1 ? "larger" : "smaller")
                     + " than measured");

@@ -2,8 +2,8 @@ package app.gradior.sauce;
 
 import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
-import app.gradior.measure.Doubt.Implausible;
-import app.gradior.measure.Doubt.Implausible.Why;
+import app.gradior.measure.Ambiguity.Implausible;
+import app.gradior.measure.Ambiguity.Implausible.Why;
 import app.gradior.measure.KitchenUnit;
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine.Understood;
@@ -23,10 +23,10 @@ import java.util.stream.Collectors;
  */
 final class Plausibility {
     private static final Mass HEAVY = Mass.ofKilograms(5);
-    private static final double MOST_PACKS = 10;
-    private static final double MOST_TIMES_THE_REST = 20;
-    private static final double MOST_SPICE = 0.03;
-    private static final double MOST_SALT = 0.06;
+    private static final double MAX_PACKS = 10;
+    private static final double MAX_TIMES_THE_REST = 20;
+    private static final double MAX_SPICE = 0.03;
+    private static final double MAX_SALT = 0.06;
 
     /** Below this a line is not far more than the rest, however little that is. */
     private static final Mass SMALL = Mass.ofKilograms(1);
@@ -34,7 +34,7 @@ final class Plausibility {
     /** A rest of so much is needed before shares of the whole say anything. */
     private static final Mass ENOUGH = Mass.ofGrams(100);
 
-    private static final double LEAST_TELLING_GRAMS = 5;
+    private static final double MIN_TELLING_GRAMS = 5;
     private static final String AS_WRITTEN = "as written";
 
     private final List<Understood> all;
@@ -70,22 +70,22 @@ final class Plausibility {
         Optional<Double> pack = food.pack().map(p -> p.mass().grams());
         boolean counted = line.amount().unit().isEmpty()
                 && line.typed().matches("(?i).*\\b(cans?|tins?|jars?|cartons?|bottles?|packs?|packets?|tubs?)\\b.*");
-        if (counted && (line.amount().middle() > MOST_PACKS || pack.isPresent() && grams > MOST_PACKS * pack.get())) {
+        if (counted && (line.amount().middle() > MAX_PACKS || pack.isPresent() && grams > MAX_PACKS * pack.get())) {
             return Optional.of(Why.MANY_PACKS);
         }
         if (grams > HEAVY.grams()) {
             return Optional.of(Why.HEAVY);
         }
         if (total - grams >= ENOUGH.grams()) {
-            if (food.of(line.mass()).share(Component.SALT).value() > 0.5 && share(line) > MOST_SALT) {
+            if (food.of(line.mass()).share(Component.SALT).value() > 0.5 && share(line) > MAX_SALT) {
                 return Optional.of(Why.MUCH_SALT);
             }
-            if (food.group().equals("spice") && share(line) > MOST_SPICE) {
+            if (food.group().equals("spice") && share(line) > MAX_SPICE) {
                 return Optional.of(Why.MUCH_SPICE);
             }
         }
         double median = medianOfTheRest(line);
-        return grams > SMALL.grams() && median > 0 && grams > MOST_TIMES_THE_REST * median
+        return grams > SMALL.grams() && median > 0 && grams > MAX_TIMES_THE_REST * median
                 ? Optional.of(Why.FAR_MORE_THAN_THE_REST)
                 : Optional.empty();
     }
@@ -97,7 +97,7 @@ final class Plausibility {
                 .filter(other -> !List.of("spice", "herb", "seasoning")
                         .contains(other.ingredient().group()))
                 .mapToDouble(other -> other.mass().grams())
-                .filter(grams -> grams >= LEAST_TELLING_GRAMS)
+                .filter(grams -> grams >= MIN_TELLING_GRAMS)
                 .sorted()
                 .toArray();
         int middle = rest.length / 2;

@@ -56,7 +56,7 @@ public sealed interface SauceLine {
     }
 
     /** A line that says what to do. */
-    record Step(int number, int stage, String typed, List<Doing> doings) implements SauceLine {
+    record Step(int number, int stage, String typed, List<StepClause> doings) implements SauceLine {
         public Step {
             doings = List.copyOf(doings);
         }
@@ -64,8 +64,8 @@ public sealed interface SauceLine {
         @Override
         public Stream<ReadLine.Understood> foods() {
             return doings.stream()
-                    .filter(Doing.GoesIn.class::isInstance)
-                    .flatMap(doing -> ((Doing.GoesIn) doing).named().stream());
+                    .filter(StepClause.GoesIn.class::isInstance)
+                    .flatMap(doing -> ((StepClause.GoesIn) doing).named().stream());
         }
 
         @Override
@@ -75,8 +75,8 @@ public sealed interface SauceLine {
                     stage,
                     typed,
                     doings.stream()
-                            .map(doing -> doing instanceof Doing.GoesIn in
-                                    ? new Doing.GoesIn(
+                            .map(doing -> doing instanceof StepClause.GoesIn in
+                                    ? new StepClause.GoesIn(
                                             in.way(),
                                             in.named().stream().map(change).toList())
                                     : doing)
@@ -85,7 +85,7 @@ public sealed interface SauceLine {
 
         /** Whether something in it is not understood. */
         public boolean isUnread() {
-            return doings.stream().anyMatch(Doing.Puzzle.class::isInstance);
+            return doings.stream().anyMatch(StepClause.UnreadableStep.class::isInstance);
         }
 
         /** Whether something is to go in here that neither the step nor a line under it says. */
@@ -98,9 +98,9 @@ public sealed interface SauceLine {
             return putsIn && !listed && !isUnread();
         }
 
-        private static boolean worksOnFood(Doing doing) {
-            return doing instanceof Doing.GoesIn
-                    || doing instanceof Doing.Does does
+        private static boolean worksOnFood(StepClause doing) {
+            return doing instanceof StepClause.GoesIn
+                    || doing instanceof StepClause.Does does
                             && (does.operation() instanceof Operation.Fry
                                     || does.operation() instanceof Operation.Sweat
                                     || does.operation() instanceof Operation.Reduce
@@ -136,8 +136,8 @@ public sealed interface SauceLine {
                             stage,
                             typed,
                             doings.stream()
-                                    .map(doing -> doing instanceof Doing.GoesIn in
-                                            ? new Doing.GoesIn(in.way(), usual)
+                                    .map(doing -> doing instanceof StepClause.GoesIn in
+                                            ? new StepClause.GoesIn(in.way(), usual)
                                             : doing)
                                     .toList())
                     : this;
@@ -149,8 +149,8 @@ public sealed interface SauceLine {
             if (missing.isEmpty()) {
                 return this;
             }
-            List<Doing> asked = new ArrayList<>(doings);
-            asked.add(new Doing.Puzzle(
+            List<StepClause> asked = new ArrayList<>(doings);
+            asked.add(new StepClause.UnreadableStep(
                     typed,
                     "How much " + missing.get(0)
                             + "? Nothing goes in yet: write it with its amount on a line under the step."));

@@ -22,19 +22,19 @@ import java.util.Optional;
 /**
  * A sauce as operations in their order, run one after another in one pot.
  *
- * @param operations 1 to {@value #MOST_OPERATIONS}
+ * @param operations 1 to {@value #MAX_OPERATIONS}
  */
 public record StagedSauce(List<Operation> operations) {
-    private static final int MOST_OPERATIONS = 200;
+    private static final int MAX_OPERATIONS = 200;
 
     /** A sauce stops steaming visibly long before it can be finished with butter. */
     private static final double OFF_HEAT_K = 15;
 
     /** @throws IllegalArgumentException if there are none or too many operations */
     public StagedSauce {
-        if (operations.isEmpty() || operations.size() > MOST_OPERATIONS) {
+        if (operations.isEmpty() || operations.size() > MAX_OPERATIONS) {
             throw new IllegalArgumentException(
-                    "a sauce has 1 to " + MOST_OPERATIONS + " operations but this has " + operations.size());
+                    "a sauce has 1 to " + MAX_OPERATIONS + " operations but this has " + operations.size());
         }
         operations = List.copyOf(operations);
     }
@@ -44,7 +44,7 @@ public record StagedSauce(List<Operation> operations) {
      *
      * @param after what is in the pot then
      * @param temperature how hot it is then
-     * @param minutes how long it took, nought where it takes no time of its own
+     * @param minutes how long it took, zero where it takes no time of its own
      * @param missed why it could not be done, if it could not: then the sauce is as it was before
      */
     public record Result(

@@ -15,7 +15,7 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Density;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
-import app.gradior.sauce.Doing.Way;
+import app.gradior.sauce.StepClause.Way;
 import app.gradior.thickness.Grade;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -41,7 +41,7 @@ final class StepGrammar {
     private static final Operation.Strain COARSE = new Operation.Strain(Share.of(0.35), Share.of(0.03));
 
     /** What a step may leave: as much as a line may bring. */
-    private static final double MOST_GRAMS = 300_000;
+    private static final double MAX_GRAMS = 300_000;
 
     private enum Verb {
         ADD("add", "put", "tip", "melt", "combine", "return"),
@@ -185,13 +185,13 @@ final class StepGrammar {
     }
 
     /** The clauses of a line; empty if it does not begin with a verb. */
-    Optional<List<Doing>> read(String typed) {
+    Optional<List<StepClause>> read(String typed) {
         Words words = Words.of(typed);
         boolean offHeat = isOffHeat(words, 0);
         if (!offHeat && verbAt(words, skipHow(words, 0)).isEmpty()) {
             return Optional.empty();
         }
-        List<Doing> doings = new ArrayList<>();
+        List<StepClause> doings = new ArrayList<>();
         Optional<Lid> lid = Optional.empty();
         boolean finishing = false;
         int from = 0;
@@ -207,14 +207,15 @@ final class StepGrammar {
                 lid = lidOf(clause);
             }
             if (!clause.isEmpty()) {
-                Doing doing = under(asHard(clause(clause.from(skipHow(clause, 0)), clause, finishing), clause), lid);
+                StepClause doing =
+                        under(asHard(clause(clause.from(skipHow(clause, 0)), clause, finishing), clause), lid);
                 // What a thing is sweated, simmered or blended with goes in before.
-                Optional<Doing> before = doing instanceof Doing.Does && hasAmount(withoutTarget(clause))
+                Optional<StepClause> before = doing instanceof StepClause.Does && hasAmount(withoutTarget(clause))
                         ? Optional.of(goesIn(Way.ADD, withoutTarget(clause)))
                         : Optional.empty();
                 before.ifPresent(doings::add);
                 doings.add(doing);
-                unread(clause, before.orElse(doing), doing instanceof Doing.Does)
+                unread(clause, before.orElse(doing), doing instanceof StepClause.Does)
                         .ifPresent(doings::add);
             }
             from = end;
@@ -236,24 +237,24 @@ final class StepGrammar {
     }
 
     /** How hard it is to be reduced, if the clause says so. */
-    private static Doing asHard(Doing doing, Words clause) {
-        return doing instanceof Doing.Does does && does.operation() instanceof Operation.Reduce reduce
-                ? new Doing.Does(new Operation.Reduce(reduce.target(), activity(clause), lidOf(clause)))
+    private static StepClause asHard(StepClause doing, Words clause) {
+        return doing instanceof StepClause.Does does && does.operation() instanceof Operation.Reduce reduce
+                ? new StepClause.Does(new Operation.Reduce(reduce.target(), activity(clause), lidOf(clause)))
                 : doing;
     }
 
     /** What a lid that was put on or taken off in an earlier clause means for a simmer that says nothing of it. */
-    private static Doing under(Doing doing, Optional<Lid> lid) {
-        if (doing instanceof Doing.Does does
+    private static StepClause under(StepClause doing, Optional<Lid> lid) {
+        if (doing instanceof StepClause.Does does
                 && does.operation() instanceof Operation.Reduce reduce
                 && reduce.lid().isEmpty()) {
-            return new Doing.Does(new Operation.Reduce(reduce.target(), reduce.activity(), lid));
+            return new StepClause.Does(new Operation.Reduce(reduce.target(), reduce.activity(), lid));
         }
-        return doing instanceof Doing.Does does
+        return doing instanceof StepClause.Does does
                         && does.operation() instanceof Operation.SimmerFor simmer
                         && simmer.lid().isEmpty()
                         && !simmer.time().isZero()
-                ? new Doing.Does(new Operation.SimmerFor(simmer.time(), simmer.activity(), lid))
+                ? new StepClause.Does(new Operation.SimmerFor(simmer.time(), simmer.activity(), lid))
                 : doing;
     }
 
@@ -302,12 +303,12 @@ final class StepGrammar {
     }
 
     /** An amount of something that the clause names and that went nowhere: it is asked, never dropped. */
-    private Optional<Doing> unread(Words all, Doing doing, boolean does) {
-        if (doing instanceof Doing.Puzzle) {
+    private Optional<StepClause> unread(Words all, StepClause doing, boolean does) {
+        if (doing instanceof StepClause.UnreadableStep) {
             return Optional.empty();
         }
         Words clause = does ? withoutTarget(all) : all;
-        List<ReadLine.Understood> named = doing instanceof Doing.GoesIn goesIn ? goesIn.named() : List.of();
+        List<ReadLine.Understood> named = doing instanceof StepClause.GoesIn goesIn ? goesIn.named() : List.of();
         int amounts = 0;
         int first = -1;
         for (int i = 1; i < clause.size(); i++) {
@@ -323,13 +324,13 @@ final class StepGrammar {
         int counted = named.stream().mapToInt(StepGrammar::amountsIn).sum();
         Optional<String> bare = does && named.isEmpty() ? bareNumber(clause) : Optional.empty();
         if (bare.isPresent()) {
-            return Optional.of(new Doing.Puzzle(
+            return Optional.of(new StepClause.UnreadableStep(
                     all.typed(), "“" + bare.get() + "” of what? Say its unit too, such as 10 min, 80 °C or 200 g."));
         }
         return amounts <= counted
                 ? Optional.empty()
                 : Optional.of(
-                        new Doing.Puzzle(
+                        new StepClause.UnreadableStep(
                                 clause.typed(),
                                 "“" + clause.from(first).typed()
                                         + "” is not all understood, so not all of it is counted: write each food with its amount on a line under the step."));
@@ -411,10 +412,10 @@ final class StepGrammar {
     }
 
     /** @param all the clause with the words that say how, before its verb */
-    private Doing clause(Words clause, Words all, boolean finishing) {
+    private StepClause clause(Words clause, Words all, boolean finishing) {
         Optional<Verb> found = verbAt(clause, 0);
         if (found.isEmpty()) {
-            return new Doing.Said(clause.typed());
+            return new StepClause.Said(clause.typed());
         }
         Verb verb = found.get();
         return switch (verb) {
@@ -428,7 +429,7 @@ final class StepGrammar {
                                                 ? Way.FINISH
                                                 : StepWords.mentions(clause, "slurry") ? Way.SLURRY : Way.ADD,
                                 clause)
-                        : new Doing.Said(clause.typed());
+                        : new StepClause.Said(clause.typed());
             case DEGLAZE -> goesIn(Way.DEGLAZE, clause);
             case SLURRY -> goesIn(roux(clause).orElse(Way.SLURRY), clause);
             case ROUX -> goesIn(roux(clause).orElse(Way.ROUX), clause);
@@ -437,27 +438,27 @@ final class StepGrammar {
                         ? goesIn(roux(clause).get(), clause)
                         : StepWords.mentions(clause, "slurry")
                                 ? goesIn(Way.SLURRY, clause)
-                                : new Doing.Said(clause.typed());
+                                : new StepClause.Said(clause.typed());
             case SEASON -> goesIn(Way.SEASON, clause);
             case FINISH -> goesIn(Way.FINISH, clause);
             case SWEAT, FRY ->
-                new Doing.Does(verb == Verb.SWEAT ? new Operation.Sweat(SWEATED) : new Operation.Fry(BROWNED));
+                new StepClause.Does(verb == Verb.SWEAT ? new Operation.Sweat(SWEATED) : new Operation.Fry(BROWNED));
             case HEAT -> hasAmount(clause) ? goesIn(Way.ADD, clause) : boils(all, Duration.ZERO);
             case SIMMER -> clause.plain(1).equals("down") ? reduces(clause) : simmers(all);
             case REDUCE -> reduces(clause);
-            case BLEND -> new Doing.Does(new Operation.Blend());
-            case STRAIN -> new Doing.Does(strains(clause));
+            case BLEND -> new StepClause.Does(new Operation.Blend());
+            case STRAIN -> new StepClause.Does(strains(clause));
             case PUSH ->
                 mentionsAny(clause, "sieve", "strainer", "mill", "cloth", "chinois", "muslin", "colander")
-                        ? new Doing.Does(strains(clause))
-                        : new Doing.Said(clause.typed());
+                        ? new StepClause.Does(strains(clause))
+                        : new StepClause.Said(clause.typed());
             case LET -> lets(clause, finishing);
-            case COOL -> new Doing.Does(new Operation.Cool(StepWords.coolTo(clause)));
+            case COOL -> new StepClause.Does(new Operation.Cool(StepWords.coolTo(clause)));
             // "Once it has reduced by half, …": until then it boils.
             case SAY ->
                 Set.of("once", "when").contains(clause.plain(0))
-                        ? until(clause).orElseGet(() -> new Doing.Said(clause.typed()))
-                        : new Doing.Said(clause.typed());
+                        ? until(clause).orElseGet(() -> new StepClause.Said(clause.typed()))
+                        : new StepClause.Said(clause.typed());
         };
     }
 
@@ -476,7 +477,7 @@ final class StepGrammar {
     }
 
     /** "Let it bubble for 5 minutes", "leave to cool", "let down with 50 ml water". */
-    private Doing lets(Words clause, boolean finishing) {
+    private StepClause lets(Words clause, boolean finishing) {
         if (clause.plain(1).equals("down")) {
             return goesIn(finishing ? Way.FINISH : Way.ADD, clause);
         }
@@ -487,20 +488,20 @@ final class StepGrammar {
                 return clause(clause.from(i), clause.from(i), finishing);
             }
         }
-        return new Doing.Said(clause.typed());
+        return new StepClause.Said(clause.typed());
     }
 
     private boolean hasAmount(Words clause) {
         return !named(clause).isEmpty();
     }
 
-    private Doing goesIn(Way way, Words clause) {
+    private StepClause goesIn(Way way, Words clause) {
         List<ReadLine.Understood> named = named(clause);
         boolean slurry = named.stream()
                         .anyMatch(food -> food.ingredient().group().equals("thickener")
                                 && food.ingredient().starch().isPresent())
                 && named.stream().anyMatch(food -> food.ingredient().key().equals("water"));
-        return new Doing.GoesIn(way == Way.ADD && slurry ? Way.SLURRY : way, named);
+        return new StepClause.GoesIn(way == Way.ADD && slurry ? Way.SLURRY : way, named);
     }
 
     /**
@@ -657,22 +658,22 @@ final class StepGrammar {
                 && StepWords.time(words, at + 1, at + 2).isPresent();
     }
 
-    private Doing simmers(Words clause) {
+    private StepClause simmers(Words clause) {
         Optional<Duration> time = StepWords.time(clause, 1, clause.size());
-        Optional<Doing> until = until(clause).or(() -> time.isPresent() ? Optional.empty() : boilsTo(clause));
+        Optional<StepClause> until = until(clause).or(() -> time.isPresent() ? Optional.empty() : boilsTo(clause));
         if (until.isPresent()) {
             return until.get();
         }
         boolean open = time.isEmpty() && (StepWords.mentions(clause, "until") || StepWords.mentions(clause, "till"));
         return open
-                ? new Doing.Puzzle(clause.typed(), "For how long? Say a time too, such as simmer 10 min.")
+                ? new StepClause.UnreadableStep(clause.typed(), "For how long? Say a time too, such as simmer 10 min.")
                 : boils(clause, time.orElse(Duration.ZERO));
     }
 
-    private static Doing boils(Words clause, Duration time) {
+    private static StepClause boils(Words clause, Duration time) {
         Optional<Activity> activity = activity(clause);
         Optional<Lid> lid = lidOf(clause);
-        return new Doing.Does(new Operation.SimmerFor(time, time.isZero() ? Optional.empty() : activity, lid));
+        return new StepClause.Does(new Operation.SimmerFor(time, time.isZero() ? Optional.empty() : activity, lid));
     }
 
     private static Optional<Activity> activity(Words clause) {
@@ -689,7 +690,7 @@ final class StepGrammar {
     }
 
     /** "Until about a cup is left", "until syrupy", "until thick as cream". */
-    private Optional<Doing> until(Words clause) {
+    private Optional<StepClause> until(Words clause) {
         for (int i = 0; i < clause.size(); i++) {
             if (Set.of("until", "till").contains(clause.plain(i))
                     || i == 0 && Set.of("once", "when").contains(clause.plain(i))) {
@@ -702,7 +703,7 @@ final class StepGrammar {
                 for (int k = i + 1; k < clause.size(); k++) {
                     if (Set.of("reduced", "reduce", "reduces", "down", "boiled").contains(clause.plain(k))
                             && Set.of("by", "to").contains(clause.plain(k + 1))) {
-                        Optional<Doing> reduced =
+                        Optional<StepClause> reduced =
                                 clause.plain(k + 1).equals("by") ? reducesBy(clause, k + 2) : reducesTo(clause, k + 2);
                         if (reduced.isPresent()) {
                             return reduced;
@@ -719,7 +720,7 @@ final class StepGrammar {
     }
 
     /** "Boil to 105 °C": above where water boils it is the sugar that makes it so hot. */
-    private static Optional<Doing> boilsTo(Words clause) {
+    private static Optional<StepClause> boilsTo(Words clause) {
         for (int i = 1; i < clause.size(); i++) {
             Optional<Quantities.Quantity> number =
                     clause.plain(i - 1).matches("to|at|reaches") ? Quantities.at(clause, i) : Optional.empty();
@@ -735,7 +736,7 @@ final class StepGrammar {
             double celsius = named.startsWith("f")
                     ? (number.get().middle() - 32) / 1.8
                     : number.get().middle();
-            if (degrees && celsius > HOTTER_THAN_WATER_C && celsius < MOST_BOILING_C) {
+            if (degrees && celsius > HOTTER_THAN_WATER_C && celsius < MAX_BOILING_C) {
                 return Optional.of(reduce(new Target.AtBoilingPoint(Celsius.of(celsius))));
             }
         }
@@ -743,24 +744,24 @@ final class StepGrammar {
     }
 
     private static final double HOTTER_THAN_WATER_C = 100.2;
-    private static final double MOST_BOILING_C = 150;
+    private static final double MAX_BOILING_C = 150;
 
-    private Doing reduces(Words clause) {
+    private StepClause reduces(Words clause) {
         if (mentionsAny(clause, "heat", "flame", "temperature") && !StepWords.mentions(clause, "over")) {
-            return new Doing.Said(clause.typed());
+            return new StepClause.Said(clause.typed());
         }
         Optional<Duration> time = StepWords.time(clause, 1, clause.size());
         for (int i = 1; i < clause.size(); i++) {
             String word = clause.plain(i);
             boolean by = word.equals("by");
             if (by || word.equals("to")) {
-                Optional<Doing> doing = by ? reducesBy(clause, i + 1) : reducesTo(clause, i + 1);
+                Optional<StepClause> doing = by ? reducesBy(clause, i + 1) : reducesTo(clause, i + 1);
                 if (doing.isPresent()) {
                     return doing.get();
                 }
             }
         }
-        Optional<Doing> until = until(clause);
+        Optional<StepClause> until = until(clause);
         if (until.isPresent()) {
             return until.get();
         }
@@ -770,14 +771,14 @@ final class StepGrammar {
         }
         return time.isPresent()
                 ? boils(clause, time.get())
-                : new Doing.Puzzle(
+                : new StepClause.UnreadableStep(
                         clause.typed(),
                         "How far? Say by half, by a third, to 600 g, to 400 ml, or to a glaze, pouring, toss, dip or spread.");
     }
 
-    private Optional<Doing> reducesBy(Words clause, int at) {
+    private Optional<StepClause> reducesBy(Words clause, int at) {
         if (amount(clause, at).isPresent()) {
-            return Optional.of(new Doing.Puzzle(
+            return Optional.of(new StepClause.UnreadableStep(
                     clause.typed(), "Say what is to be left: reduce to 600 g, or reduce by a part such as by half."));
         }
         return StepWords.part(clause, at).stream()
@@ -785,13 +786,13 @@ final class StepGrammar {
                 .findFirst();
     }
 
-    private Optional<Doing> reducesTo(Words clause, int at) {
+    private Optional<StepClause> reducesTo(Words clause, int at) {
         Optional<MeasuredAmount> amount = amount(clause, at);
         if (amount.isPresent()) {
             double count = amount.get().count();
             double grams = amount.get().unit().grams(count, Density.ofGramsPerMillilitre(1));
-            if (!(grams > 0) || grams > MOST_GRAMS) {
-                return Optional.of(new Doing.Puzzle(clause.typed(), "Say an amount that a pot can hold."));
+            if (!(grams > 0) || grams > MAX_GRAMS) {
+                return Optional.of(new StepClause.UnreadableStep(clause.typed(), "Say an amount that a pot can hold."));
             }
             return Optional.of(reduce(
                     amount.get().unit().isVolume()
@@ -806,7 +807,7 @@ final class StepGrammar {
             return Optional.of(
                     grade >= 0 && grade <= 9
                             ? reduce(new Target.AtGrade(Grade.of(grade), Celsius.SERVED_WARM))
-                            : new Doing.Puzzle(clause.typed(), "A grade lies between 0 and 9."));
+                            : new StepClause.UnreadableStep(clause.typed(), "A grade lies between 0 and 9."));
         }
         if (number.isPresent()
                 && StepWords.mentions(clause, "brix")
@@ -822,9 +823,9 @@ final class StepGrammar {
         return StepWords.use(clause, next).map(use -> reduce(new Target.ForUse(use, Celsius.SERVED_WARM)));
     }
 
-    private static Doing fraction(Words clause, double kept) {
+    private static StepClause fraction(Words clause, double kept) {
         if (!(kept > 0 && kept < 1)) {
-            return new Doing.Puzzle(
+            return new StepClause.UnreadableStep(
                     clause.typed(), "Say a part between nothing and all, such as by half or by a third.");
         }
         Target.Basis basis = StepWords.mentions(clause, "volume")
@@ -833,8 +834,8 @@ final class StepGrammar {
         return reduce(new Target.Reduced(Share.of(kept), basis));
     }
 
-    private static Doing reduce(Target target) {
-        return new Doing.Does(new Operation.Reduce(target));
+    private static StepClause reduce(Target target) {
+        return new StepClause.Does(new Operation.Reduce(target));
     }
 
     private Optional<MeasuredAmount> amount(Words words, int at) {
@@ -849,7 +850,7 @@ final class StepGrammar {
                 if (left.isPresent()
                         && !left.get().unit().isVolume()
                         && left.get().count() > 0
-                        && left.get().unit().grams(left.get().count(), Density.ofGramsPerMillilitre(1)) < MOST_GRAMS) {
+                        && left.get().unit().grams(left.get().count(), Density.ofGramsPerMillilitre(1)) < MAX_GRAMS) {
                     return new Operation.StrainLeaving(Mass.ofGrams(left.get()
                             .unit()
                             .mass(left.get().count(), Density.ofGramsPerMillilitre(1))

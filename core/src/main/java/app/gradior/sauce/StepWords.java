@@ -193,8 +193,8 @@ final class StepWords {
         return Quantities.at(words, at).flatMap(quantity -> {
             int unit = at + quantity.words();
             Integer seconds = SECONDS.get(words.plain(unit));
-            double most = Duration.ofHours(48).toSeconds();
-            return seconds == null || !(quantity.middle() >= 0) || quantity.middle() * seconds > most
+            double max = Duration.ofHours(48).toSeconds();
+            return seconds == null || !(quantity.middle() >= 0) || quantity.middle() * seconds > max
                     ? Optional.empty()
                     : Optional.of(
                             new Timed(Duration.ofMillis(Math.round(quantity.middle() * seconds * 1000)), unit + 1));

@@ -26,7 +26,7 @@ public record Swap(String line, Ingredient food, Mass mass) {
     private static final Celsius BOILED = Celsius.of(100);
 
     /** A swap that needs more of the new food than this many times the whole sauce makes no sense. */
-    private static final double MOST_OF_SAUCE = 3;
+    private static final double MAX_OF_SAUCE = 3;
 
     /** What is to stay the same. */
     public enum Keep {
@@ -75,7 +75,7 @@ public record Swap(String line, Ingredient food, Mass mass) {
         double wanted = grade(others.plus(line.ingredient().of(line.mass())));
         double low = 0;
         double high =
-                MOST_OF_SAUCE * Math.max(others.mass().kilograms(), line.mass().kilograms());
+                MAX_OF_SAUCE * Math.max(others.mass().kilograms(), line.mass().kilograms());
         if (!others.isEmpty() && grade(others) >= wanted
                 || grade(others.plus(food.of(Mass.ofKilograms(high)))) < wanted) {
             return Optional.empty();

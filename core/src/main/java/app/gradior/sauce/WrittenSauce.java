@@ -10,8 +10,8 @@ import app.gradior.pot.Conditions;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
-import app.gradior.sauce.Doing.GoesIn;
-import app.gradior.sauce.Doing.Way;
+import app.gradior.sauce.StepClause.GoesIn;
+import app.gradior.sauce.StepClause.Way;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -26,10 +26,10 @@ import java.util.stream.Stream;
  */
 public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
     /** More operations than this are not followed: no sauce has so many. */
-    private static final int MOST_OPERATIONS = 200;
+    private static final int MAX_OPERATIONS = 200;
 
     /** More than this in all is no kitchen's sauce: the lines that would go beyond are asked about. */
-    private static final double MOST_KG = 2000;
+    private static final double MAX_KG = 2000;
 
     /**
      * A part of the making.
@@ -54,10 +54,10 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
             if (line.isBlank()) {
                 continue;
             }
-            Optional<List<Doing>> doings = line.length() > 400 ? Optional.empty() : steps.read(line);
+            Optional<List<StepClause>> doings = line.length() > 400 ? Optional.empty() : steps.read(line);
             ReadLine read = doings.isPresent() ? null : grammar.read(line);
             double more = kilograms(read, doings.orElse(List.of()));
-            if (kilograms + more > MOST_KG) {
+            if (kilograms + more > MAX_KG) {
                 doings = Optional.empty();
                 read = new ReadLine.Unclear(
                         line,
@@ -109,7 +109,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
                 .toList();
     }
 
-    private static double kilograms(ReadLine read, List<Doing> doings) {
+    private static double kilograms(ReadLine read, List<StepClause> doings) {
         Stream<ReadLine.Understood> line = read == null ? Stream.empty() : read.foods().stream();
         Stream<ReadLine.Understood> step =
                 doings.stream().filter(GoesIn.class::isInstance).flatMap(doing -> ((GoesIn) doing).named().stream());
@@ -122,7 +122,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
         List<Stage> stages = new ArrayList<>();
         for (int index = 0; index <= last; index++) {
             Optional<String> title = Optional.empty();
-            List<Doing> doings = List.of();
+            List<StepClause> doings = List.of();
             List<ReadLine.Understood> foods = new ArrayList<>();
             for (SauceLine line : lines) {
                 if (line.stage() != index) {
@@ -160,7 +160,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
     }
 
     /** The foods listed go in where the step says that something goes in; where it does not, before all it does. */
-    private static List<Operation> operations(List<Doing> doings, List<ReadLine.Understood> foods) {
+    private static List<Operation> operations(List<StepClause> doings, List<ReadLine.Understood> foods) {
         int place = 0;
         boolean found = false;
         for (int i = doings.size() - 1; i >= 0; i--) {
@@ -175,14 +175,14 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
             operations.add(new Operation.Add(mixtureOf(foods.stream())));
         }
         for (int i = 0; i < doings.size(); i++) {
-            Doing doing = doings.get(i);
+            StepClause doing = doings.get(i);
             if (doing instanceof GoesIn goesIn) {
                 Stream<ReadLine.Understood> listed = i == place ? foods.stream() : Stream.empty();
                 Mixture mixture = mixtureOf(Stream.concat(goesIn.named().stream(), listed));
                 if (!mixture.isEmpty()) {
                     operations.add(operation(goesIn.way(), mixture));
                 }
-            } else if (doing instanceof Doing.Does does) {
+            } else if (doing instanceof StepClause.Does does) {
                 operations.add(does.operation());
             }
         }
@@ -254,7 +254,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
      *
      * @param before what was in the pot
      * @param after what is then
-     * @param minutes how long it took; nought where it takes no time of its own
+     * @param minutes how long it took; zero where it takes no time of its own
      * @param results what came of each of its operations
      */
     public record Outcome(
@@ -336,7 +336,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
     public Made make(Conditions conditions, Knowledge knowledge) {
         List<Operation> all = stages.stream()
                 .flatMap(s -> s.operations().stream())
-                .limit(MOST_OPERATIONS)
+                .limit(MAX_OPERATIONS)
                 .toList();
         List<StagedSauce.Result> results = all.isEmpty() ? List.of() : new StagedSauce(all).run(conditions, knowledge);
         List<Outcome> outcomes = new ArrayList<>();

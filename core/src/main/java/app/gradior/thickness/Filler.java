@@ -12,10 +12,10 @@ import app.gradior.quantity.Celsius;
 final class Filler {
     private static final double PACKED = 0.65;
     private static final double POWER = -1.6;
-    private static final double MOST = 0.5;
+    private static final double MAX = 0.5;
 
     /** Pieces take up to so much of the room, so that what blending releases outweighs what it takes away. Estimate. */
-    private static final double MOST_PIECES = 0.20;
+    private static final double MAX_PIECES = 0.20;
 
     /** Body in pieces, g in 100 g, that fills most of that. */
     private static final double PIECES_SPAN = 5;
@@ -29,12 +29,12 @@ final class Filler {
     /** The factor on the viscosity of what is between them, 1 or more. */
     static double factor(Mixture mixture, Celsius temperature) {
         double room = pieces(mixture) + crystals(mixture, temperature);
-        return room == 0 ? 1 : Math.pow(1 - Math.min(MOST, room) / PACKED, POWER);
+        return room == 0 ? 1 : Math.pow(1 - Math.min(MAX, room) / PACKED, POWER);
     }
 
     private static double pieces(Mixture mixture) {
         double body = 100 * mixture.bodyInPieces();
-        return body == 0 ? 0 : MOST_PIECES * (1 - Math.exp(-body / PIECES_SPAN));
+        return body == 0 ? 0 : MAX_PIECES * (1 - Math.exp(-body / PIECES_SPAN));
     }
 
     private static double crystals(Mixture mixture, Celsius temperature) {

@@ -13,14 +13,14 @@ public final class Gel {
     private static final double GELATIN_MELTS_C = 30;
 
     /** g in 100 g of water beyond which it is a plate of gelatin. */
-    private static final double MOST_GELATIN = 100;
+    private static final double MAX_GELATIN = 100;
 
     private static final double PECTIN_AT_HALF_PERCENT = 1200;
     private static final double PECTIN_SETS_FROM_C = 70;
     private static final double PECTIN_SET_C = 25;
-    private static final double LEAST_PECTIN_PERCENT = 0.2;
+    private static final double MIN_PECTIN_PERCENT = 0.2;
     private static final double ENOUGH_PECTIN_PERCENT = 0.3;
-    private static final double LEAST_ACID_PERCENT = 0.1;
+    private static final double MIN_ACID_PERCENT = 0.1;
     private static final double ENOUGH_ACID_PERCENT = 0.3;
 
     private Gel() {}
@@ -41,7 +41,7 @@ public final class Gel {
 
     /** 400·c² mPa·s, c in g per 100 g of water, fully set at 10 °C, none above 30 °C. */
     private static double gelatin(Mixture mixture, Celsius temperature) {
-        double c = Math.min(MOST_GELATIN, mixture.gelatinPerWater());
+        double c = Math.min(MAX_GELATIN, mixture.gelatinPerWater());
         double set = (GELATIN_MELTS_C - temperature.degrees()) / (GELATIN_MELTS_C - GELATIN_SET_C);
         return c == 0 ? 0 : GELATIN_AT_ONE_PERCENT * c * c * clamp(set);
     }
@@ -49,13 +49,13 @@ public final class Gel {
     /** 1200·(p/0.5 %)²·g mPa·s where there are sugar and acid enough; it sets below 70 °C. */
     private static double pectin(Mixture mixture, Celsius temperature) {
         double p = mixture.pectin().percent();
-        if (p <= LEAST_PECTIN_PERCENT || temperature.degrees() >= PECTIN_SETS_FROM_C) {
+        if (p <= MIN_PECTIN_PERCENT || temperature.degrees() >= PECTIN_SETS_FROM_C) {
             return 0;
         }
         double cooled = clamp((PECTIN_SETS_FROM_C - temperature.degrees()) / (PECTIN_SETS_FROM_C - PECTIN_SET_C));
-        double enough = clamp((p - LEAST_PECTIN_PERCENT) / (ENOUGH_PECTIN_PERCENT - LEAST_PECTIN_PERCENT));
-        double sour = clamp(
-                (mixture.acidShare().percent() - LEAST_ACID_PERCENT) / (ENOUGH_ACID_PERCENT - LEAST_ACID_PERCENT));
+        double enough = clamp((p - MIN_PECTIN_PERCENT) / (ENOUGH_PECTIN_PERCENT - MIN_PECTIN_PERCENT));
+        double sour =
+                clamp((mixture.acidShare().percent() - MIN_ACID_PERCENT) / (ENOUGH_ACID_PERCENT - MIN_ACID_PERCENT));
         double part = p / 0.5;
         return PECTIN_AT_HALF_PERCENT * part * part * sweet(mixture.brix().percent()) * enough * sour * cooled * cooled;
     }

@@ -13,8 +13,8 @@ public enum Outside {
     /** More fat than any emulsion of a kitchen holds, mayonnaise included. */
     OILY;
 
-    private static final double LEAST_WATER = 0.15;
-    private static final double MOST_FAT = 0.82;
+    private static final double MIN_WATER = 0.15;
+    private static final double MAX_FAT = 0.82;
 
     /** What keeps the model from telling; empty for whatever is a sauce. */
     public static Optional<Outside> of(Mixture mixture) {
@@ -22,12 +22,12 @@ public enum Outside {
             return Optional.of(EMPTY);
         }
         double fat = ChoiOkos.fatVolumeFraction(mixture);
-        if (fat > MOST_FAT) {
+        if (fat > MAX_FAT) {
             return Optional.of(OILY);
         }
         double lean = mixture.mass().kilograms() - mixture.mass(Component.FAT).kilograms();
         double wet = mixture.mass(Component.WATER).kilograms()
                 + mixture.mass(Component.ETHANOL).kilograms();
-        return wet < LEAST_WATER * lean ? Optional.of(TOO_DRY) : Optional.empty();
+        return wet < MIN_WATER * lean ? Optional.of(TOO_DRY) : Optional.empty();
     }
 }

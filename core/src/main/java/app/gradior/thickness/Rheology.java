@@ -11,7 +11,7 @@ public record Rheology(Viscosity serum, Viscosity apparent) {
     /** The rate at which drinks and sauces are sheared in the mouth, s⁻¹. */
     public static final double MOUTH_SHEAR_RATE = 50;
 
-    private static final double MOST_THINNING = 0.62;
+    private static final double MAX_THINNING = 0.62;
     private static final double YIELD_COEFFICIENT = 0.3;
     private static final double YIELD_FROM_GRADE = 4;
     private static final double YIELD_SPAN = 2;
@@ -41,7 +41,7 @@ public record Rheology(Viscosity serum, Viscosity apparent) {
     /** n = 1 − 0.62·(η − μ)/η: 1 for a syrup, toward 0.38 for a purée. */
     public double flowBehaviourIndex() {
         double eta = apparent.pascalSeconds();
-        return 1 - MOST_THINNING * (eta - serum.pascalSeconds()) / eta;
+        return 1 - MAX_THINNING * (eta - serum.pascalSeconds()) / eta;
     }
 
     /** K = η·50^(1−n), Pa·sⁿ. */

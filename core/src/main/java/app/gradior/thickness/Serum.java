@@ -31,7 +31,7 @@ final class Serum {
     /** Gelatin in hot water: 1 + v·e^(0.4 v), v = 0.30 for each g in 100 g of water. Estimate: 6.7 % gives 2.5 mPa·s at 60 °C. */
     private static final double GELATIN_PER_GRAM = 0.30;
 
-    private static final double MOST_GELATIN = 40;
+    private static final double MAX_GELATIN = 40;
 
     private Serum() {}
 
@@ -61,7 +61,7 @@ final class Serum {
     }
 
     private static double gelatin(Mixture mixture) {
-        double v = GELATIN_PER_GRAM * Math.min(MOST_GELATIN, mixture.gelatinPerWater());
+        double v = GELATIN_PER_GRAM * Math.min(MAX_GELATIN, mixture.gelatinPerWater());
         return v == 0 ? 1 : 1 + v * Math.exp(0.4 * v);
     }
 

@@ -24,11 +24,11 @@ public final class Thickness {
     private static final double BODY_UPPER_EXPONENT = 2.02;
     private static final double BODY_ACTIVATION_AT_BREAK_K = 538;
     private static final double BODY_ACTIVATION_PER_BREAK_K = 1032;
-    private static final double MOST_BODY_ACTIVATION_K = 1600;
+    private static final double MAX_BODY_ACTIVATION_K = 1600;
     private static final double BODY_REFERENCE_K = 333.15;
 
     /** mPa·s of grade 9. */
-    private static final double MOST = Math.pow(10, 4.5);
+    private static final double MAX = Math.pow(10, 4.5);
 
     private static final double STARCH_COEFFICIENT = 7.13;
     private static final double STARCH_EXPONENT = 2.7;
@@ -39,7 +39,7 @@ public final class Thickness {
     private static final double SUGAR_FREE_BRIX = 0.30;
 
     private static final double SUGAR_SLOPE = 1.2;
-    private static final double LEAST_SUGAR_FACTOR = 0.4;
+    private static final double MIN_SUGAR_FACTOR = 0.4;
 
     private static final double SETBACK_FROM_C = 60;
     private static final double SETBACK_TO_C = 20;
@@ -65,22 +65,22 @@ public final class Thickness {
         double structure = structure(mixture, temperature, serum) + Gel.strength(mixture, temperature);
         double filler = Filler.factor(mixture, temperature);
         return new Rheology(
-                Viscosity.ofMillipascalSeconds(Math.min(MOST, filler * serum)),
-                Viscosity.ofMillipascalSeconds(Math.min(MOST, filler * (serum + factor.value() * structure))));
+                Viscosity.ofMillipascalSeconds(Math.min(MAX, filler * serum)),
+                Viscosity.ofMillipascalSeconds(Math.min(MAX, filler * (serum + factor.value() * structure))));
     }
 
     /** A grade, or why there is none. */
-    public sealed interface Told {
-        record As(Grade grade) implements Told {}
+    public sealed interface GradeResult {
+        record As(Grade grade) implements GradeResult {}
 
-        record Not(Outside why) implements Told {}
+        record Not(Outside why) implements GradeResult {}
     }
 
     /** The grade at a temperature, where the model claims to know it. */
-    public static Told told(Mixture mixture, Celsius temperature, ThicknessFactor factor) {
+    public static GradeResult gradeResult(Mixture mixture, Celsius temperature, ThicknessFactor factor) {
         return Outside.of(mixture)
-                .<Told>map(Told.Not::new)
-                .orElseGet(() -> new Told.As(grade(mixture, temperature, factor)));
+                .<GradeResult>map(GradeResult.Not::new)
+                .orElseGet(() -> new GradeResult.As(grade(mixture, temperature, factor)));
     }
 
     /** The grade at a temperature. */
@@ -107,8 +107,7 @@ public final class Thickness {
         double activation = Math.max(
                 0,
                 Math.min(
-                        MOST_BODY_ACTIVATION_K,
-                        BODY_ACTIVATION_AT_BREAK_K + BODY_ACTIVATION_PER_BREAK_K * (times - 1)));
+                        MAX_BODY_ACTIVATION_K, BODY_ACTIVATION_AT_BREAK_K + BODY_ACTIVATION_PER_BREAK_K * (times - 1)));
         return BODY_AT_BREAK
                 * Math.pow(times, times <= 1 ? BODY_EXPONENT : BODY_UPPER_EXPONENT)
                 * Math.exp(activation * (1 / temperature.kelvin() - 1 / BODY_REFERENCE_K));
@@ -119,7 +118,7 @@ public final class Thickness {
             return 0;
         }
         double overSugarFree = Math.max(0, mixture.brix().value() - SUGAR_FREE_BRIX);
-        double sugarFactor = Math.max(LEAST_SUGAR_FACTOR, 1 - SUGAR_SLOPE * overSugarFree);
+        double sugarFactor = Math.max(MIN_SUGAR_FACTOR, 1 - SUGAR_SLOPE * overSugarFree);
         double cooling = Math.exp(STARCH_ACTIVATION_K * (1 / temperature.kelvin() - 1 / STARCH_REFERENCE_K));
         double sum = 0;
         for (StarchKind kind : KINDS) {

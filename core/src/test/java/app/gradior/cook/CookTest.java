@@ -108,7 +108,7 @@ class CookTest {
         simulated.events.add(new CookEvent.Undone(id(), simulated.minute(9.5), wrong));
 
         assertThat(simulated.cook().k()).isEqualTo(before);
-        assertThat(simulated.cook().told()).hasSize(1);
+        assertThat(simulated.cook().results()).hasSize(1);
     }
 
     @Test
@@ -118,14 +118,16 @@ class CookTest {
         simulated.showing(12, 300);
         CookEvent odd = simulated.events.get(simulated.events.size() - 1);
 
-        assertThat(simulated.cook().told().get(2).questioned()).isTrue();
-        assertThat(simulated.cook().told().get(2).measured()).isCloseTo(0.3, within(1e-9));
-        assertThat(simulated.cook().told().get(2).expected()).isCloseTo(simulated.trueGrams(12) / 1000, within(0.02));
+        assertThat(simulated.cook().results().get(2).questioned()).isTrue();
+        assertThat(simulated.cook().results().get(2).measured()).isCloseTo(0.3, within(1e-9));
+        assertThat(simulated.cook().results().get(2).expected())
+                .isCloseTo(simulated.trueGrams(12) / 1000, within(0.02));
         assertThat(simulated.cook().k().middle()).isEqualTo(before.middle());
 
         simulated.events.add(new CookEvent.Confirmed(id(), simulated.minute(12.5), odd.id()));
-        assertThat(simulated.cook().told().get(2).questioned()).isFalse();
-        assertThat(simulated.cook().told().get(2).expected()).isCloseTo(simulated.trueGrams(12) / 1000, within(0.02));
+        assertThat(simulated.cook().results().get(2).questioned()).isFalse();
+        assertThat(simulated.cook().results().get(2).expected())
+                .isCloseTo(simulated.trueGrams(12) / 1000, within(0.02));
         Interval there = simulated.cook().forecast(simulated.minute(12)).grams();
         assertThat(there.middle()).isCloseTo(300, within(3.0));
         assertThat(there.width()).isLessThan(15);
@@ -135,10 +137,10 @@ class CookTest {
     void twoOddReadingsThatAgreeAreBelieved() {
         simulated.weighAt(5).weighAt(10);
         simulated.showing(15, simulated.trueGrams(15) - 90);
-        assertThat(simulated.cook().told().get(2).questioned()).isTrue();
+        assertThat(simulated.cook().results().get(2).questioned()).isTrue();
         simulated.showing(18, simulated.trueGrams(18) - 100);
 
-        assertThat(simulated.cook().told().get(3).questioned()).isFalse();
+        assertThat(simulated.cook().results().get(3).questioned()).isFalse();
         assertThat(simulated.cook().forecast(simulated.minute(18)).grams().middle())
                 .isCloseTo(simulated.trueGrams(18) - 100, within(15.0));
     }
@@ -148,7 +150,9 @@ class CookTest {
         simulated.weighAt(5).weighAt(10);
         simulated.showing(15, simulated.trueGrams(15) - 90).showing(18, simulated.trueGrams(18) + 90);
 
-        assertThat(simulated.cook().told()).extracting(Cook.Told::questioned).containsExactly(false, false, true, true);
+        assertThat(simulated.cook().results())
+                .extracting(Cook.ReadingResult::questioned)
+                .containsExactly(false, false, true, true);
     }
 
     @Test
@@ -187,9 +191,9 @@ class CookTest {
         assertThat(after.grams().middle()).isCloseTo(simulated.trueGrams(10) + 36, within(0.1));
         assertThat(after.current().warm().value()).isGreaterThan(before + 0.7);
         assertThat(after.current().mixture().hasRawStarch()).isFalse();
-        assertThat(simulated.cook().mostPossible(simulated.minute(11)).grams())
+        assertThat(simulated.cook().maxPossible(simulated.minute(11)).grams())
                 .isCloseTo((775 + 36) * 1.06 + 20, within(0.5));
-        assertThat(simulated.cook().mostPossible(simulated.minute(9)).grams()).isCloseTo(775 * 1.06 + 20, within(0.5));
+        assertThat(simulated.cook().maxPossible(simulated.minute(9)).grams()).isCloseTo(775 * 1.06 + 20, within(0.5));
     }
 
     @Test
@@ -248,7 +252,7 @@ class CookTest {
         thin.events.add(new CookEvent.SpoonLooked(id(), thin.minute(5), SpoonCoat.RUNS_CLEAR, Optional.empty()));
 
         assertThat(thin.cook().thickness().middle()).isCloseTo(1, within(1e-9));
-        assertThat(thin.cook().told()).isEmpty();
+        assertThat(thin.cook().results()).isEmpty();
     }
 
     @Test
@@ -256,7 +260,7 @@ class CookTest {
         SimulatedCook paste = new SimulatedCook(Mixtures.of("tomato-paste", 800), 1, 0, new Random(1), TO_400);
         paste.events.add(
                 new CookEvent.SpoonLooked(id(), paste.minute(18), SpoonCoat.MOUNDS, Optional.of(Celsius.of(20))));
-        assertThat(paste.cook().told()).isEmpty();
+        assertThat(paste.cook().results()).isEmpty();
 
         simulated.events.add(new CookEvent.Finished(
                 id(), simulated.minute(20), Optional.empty(), Optional.of(SpoonCoat.LINE_STAYS)));
@@ -330,10 +334,10 @@ class CookTest {
         Mixture syrup = Mixtures.sucrose(40, 800);
         SimulatedCook sweet = new SimulatedCook(syrup, 1, 0, new Random(1), TO_400);
         sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(8), Celsius.of(104)));
-        assertThat(sweet.cook().told()).isEmpty();
+        assertThat(sweet.cook().results()).isEmpty();
 
         sweet.events.add(new CookEvent.HeatChanged(id(), sweet.minute(1), Activity.LIVELY_SIMMER));
-        double expected = sweet.cook().told().get(0).expected();
+        double expected = sweet.cook().results().get(0).expected();
         sweet.events.remove(2);
         sweet.events.add(new CookEvent.TemperatureRead(id(), sweet.minute(8), Celsius.of(expected + 1)));
         double without = SimulatedCookForecast.grams(sweet, 7.99);
@@ -487,7 +491,7 @@ class CookTest {
                     .usingRecursiveComparison()
                     .isEqualTo(anew.forecast(event.at().plusSeconds(60)));
             assertThat(carriedOn.events()).isEqualTo(anew.events());
-            assertThat(carriedOn.told()).isEqualTo(anew.told());
+            assertThat(carriedOn.results()).isEqualTo(anew.results());
             assertThat(carriedOn.finished()).isEqualTo(anew.finished());
             assertThat(carriedOn.k()).isEqualTo(anew.k());
         }

@@ -143,7 +143,7 @@ class RescueTest {
             before = grade(simulated);
         }
         assertThat(simulated.cook().starchPoured().grams()).isCloseTo(12, within(1e-9));
-        assertThat(simulated.cook().mostPossible(simulated.minute(20)).grams())
+        assertThat(simulated.cook().maxPossible(simulated.minute(20)).grams())
                 .isGreaterThan(PLUM.mass().grams() + 36);
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new CookEvent.SlurryPoured(

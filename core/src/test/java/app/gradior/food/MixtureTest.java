@@ -58,8 +58,8 @@ class MixtureTest {
     void evaporatingToAWeightGivesThatWeight(long seed) {
         Random random = new Random(seed);
         Mixture sauce = RandomMixtures.sauce(random);
-        double least = sauce.dry().grams();
-        double wanted = least + (sauce.mass().grams() - least) * random.nextDouble();
+        double min = sauce.dry().grams();
+        double wanted = min + (sauce.mass().grams() - min) * random.nextDouble();
 
         assertThat(sauce.evaporatedTo(Mass.ofGrams(wanted)).mass().grams()).isCloseTo(wanted, within(1e-6));
     }

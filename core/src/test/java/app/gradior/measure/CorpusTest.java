@@ -70,9 +70,9 @@ class CorpusTest {
 
     private static String open(Understood line) {
         return line.doubts().stream()
-                .map(doubt -> doubt instanceof Doubt.HowMuch
+                .map(doubt -> doubt instanceof Ambiguity.HowMuch
                         ? "amount"
-                        : doubt instanceof Doubt.NotUnderstood ? "words" : "food")
+                        : doubt instanceof Ambiguity.NotUnderstood ? "words" : "food")
                 .collect(Collectors.joining("+"));
     }
 

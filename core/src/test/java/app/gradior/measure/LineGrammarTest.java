@@ -63,8 +63,8 @@ class LineGrammarTest {
 
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', textBlock = """
-                    -5 g salt             | more than nought
-                    0 g salt              | more than nought
+                    -5 g salt             | more than zero
+                    0 g salt              | more than zero
                     10000 kg water        | 300 kg
                     5 g moonbeams         | not a food known here
                     chicken stock         | How much

@@ -236,7 +236,7 @@ class PlannerTest {
         assertThat(missed(PLUM, new Target.Weight(Mass.ofGrams(50))))
                 .isInstanceOfSatisfying(
                         OutOfReach.LessThanIsDry.class,
-                        dry -> assertThat(dry.least().grams()).isBetween(100.0, 250.0));
+                        dry -> assertThat(dry.min().grams()).isBetween(100.0, 250.0));
     }
 
     @Test

@@ -54,36 +54,40 @@ class RoutesTest {
 
     private static final Mixture RIGHT = Mixtures.puree(17.5, 500);
 
-    private static Routes routes(Mixture sauce, Wish wish) {
-        return Routes.of(new Planner(sauce, SIMMER, Knowledge.NONE), wish);
+    private static Routes routes(Mixture sauce, PlanRequest request) {
+        return Routes.of(new Planner(sauce, SIMMER, Knowledge.NONE), request);
     }
 
-    private static Wish least(Goal goal, Target least) {
-        Wish plain = Wish.of(goal);
-        return new Wish(
-                goal, plain.stop(), Optional.of(least), plain.starch(), plain.school(), false, plain.slurryAt());
+    private static PlanRequest min(Goal goal, Target min) {
+        PlanRequest plain = PlanRequest.of(goal);
+        return new PlanRequest(
+                goal, plain.stop(), Optional.of(min), plain.starch(), plain.school(), false, plain.slurryAt());
     }
 
-    private static Wish stopping(Goal goal, Target stop) {
-        Wish plain = Wish.of(goal);
-        return new Wish(
-                goal, Optional.of(stop), plain.least(), plain.starch(), plain.school(), false, plain.slurryAt());
+    private static PlanRequest stopping(Goal goal, Target stop) {
+        PlanRequest plain = PlanRequest.of(goal);
+        return new PlanRequest(
+                goal, Optional.of(stop), plain.min(), plain.starch(), plain.school(), false, plain.slurryAt());
     }
 
     static Stream<Arguments> rules() {
         return Stream.of(
-                Arguments.of("pulp and water is reduced", PLUM, Wish.of(GLAZE), Kind.REDUCE, Reason.WATERY),
-                Arguments.of("a salty base is not reduced", SALTY, Wish.of(POUR), Kind.SLURRY, Reason.TOO_SALTY),
+                Arguments.of("pulp and water is reduced", PLUM, PlanRequest.of(GLAZE), Kind.REDUCE, Reason.WATERY),
+                Arguments.of("a salty base is not reduced", SALTY, PlanRequest.of(POUR), Kind.SLURRY, Reason.TOO_SALTY),
                 Arguments.of(
-                        "broth has no body", BROTH, Wish.of(POUR), Kind.REDUCE_THEN_SLURRY, Reason.NEVER_BY_REDUCING),
-                Arguments.of("chunks are blended", CHUNKS, Wish.of(TOSS), Kind.BLEND, Reason.BODY_IN_PIECES),
-                Arguments.of("a syrup is reduced", SYRUP, Wish.of(POUR), Kind.REDUCE, Reason.SYRUP),
-                Arguments.of("a paste is thinned", PASTE, Wish.of(POUR), Kind.REDUCE, Reason.THICK_ALREADY),
-                Arguments.of("what is right is left", RIGHT, Wish.of(TOSS), Kind.REDUCE, Reason.RIGHT_ALREADY),
+                        "broth has no body",
+                        BROTH,
+                        PlanRequest.of(POUR),
+                        Kind.REDUCE_THEN_SLURRY,
+                        Reason.NEVER_BY_REDUCING),
+                Arguments.of("chunks are blended", CHUNKS, PlanRequest.of(TOSS), Kind.BLEND, Reason.BODY_IN_PIECES),
+                Arguments.of("a syrup is reduced", SYRUP, PlanRequest.of(POUR), Kind.REDUCE, Reason.SYRUP),
+                Arguments.of("a paste is thinned", PASTE, PlanRequest.of(POUR), Kind.REDUCE, Reason.THICK_ALREADY),
+                Arguments.of("what is right is left", RIGHT, PlanRequest.of(TOSS), Kind.REDUCE, Reason.RIGHT_ALREADY),
                 Arguments.of(
                         "short of yield",
                         PLUM,
-                        least(GLAZE, new Target.Weight(Mass.ofGrams(700))),
+                        min(GLAZE, new Target.Weight(Mass.ofGrams(700))),
                         Kind.REDUCE_THEN_SLURRY,
                         Reason.SHORT_OF_YIELD),
                 Arguments.of(
@@ -102,8 +106,8 @@ class RoutesTest {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("rules")
-    void theRulesPropose(String rule, Mixture sauce, Wish wish, Kind kind, Reason reason) {
-        assertThat(routes(sauce, wish).suggestion()).isEqualTo(new Suggestion(kind, reason));
+    void theRulesPropose(String rule, Mixture sauce, PlanRequest request, Kind kind, Reason reason) {
+        assertThat(routes(sauce, request).suggestion()).isEqualTo(new Suggestion(kind, reason));
     }
 
     @Test
@@ -111,7 +115,7 @@ class RoutesTest {
         Conditions slow = SIMMER.with(Activity.BARE_SIMMER)
                 .with(Pot.straight(
                         Length.ofCentimetres(16), Length.ofCentimetres(12), Material.STEEL, Mass.ofGrams(900)));
-        Routes routes = Routes.of(new Planner(PLUM, slow, Knowledge.NONE), Wish.of(GLAZE));
+        Routes routes = Routes.of(new Planner(PLUM, slow, Knowledge.NONE), PlanRequest.of(GLAZE));
 
         assertThat(routes.suggestion()).isEqualTo(new Suggestion(Kind.REDUCE_THEN_SLURRY, Reason.TOO_LONG));
         assertThat(routes.route(Kind.REDUCE_THEN_SLURRY)
@@ -128,7 +132,7 @@ class RoutesTest {
 
     @Test
     void whatIsRightAsItIsNeedsNoTimeAndNoStarch() {
-        Routes routes = routes(RIGHT, Wish.of(TOSS));
+        Routes routes = routes(RIGHT, PlanRequest.of(TOSS));
         Route.Outcome outcome = routes.route(Kind.REDUCE).outcome().orElseThrow();
 
         assertThat(outcome.served().value())
@@ -141,7 +145,7 @@ class RoutesTest {
 
     @Test
     void everyRouteComesOutAsThickAsIsWanted() {
-        Routes routes = routes(CHUNKS, Wish.of(TOSS));
+        Routes routes = routes(CHUNKS, PlanRequest.of(TOSS));
 
         assertThat(routes.routes()).hasSize(4).allSatisfy(route -> {
             Route.Outcome outcome = route.outcome().orElseThrow();
@@ -166,7 +170,7 @@ class RoutesTest {
     @ParameterizedTest
     @ValueSource(doubles = {500, 600, 700, 800})
     void theSlurryIsPouredAsFarDownAsTheYieldAllows(double grams) {
-        Routes routes = routes(PLUM, least(GLAZE, new Target.Weight(Mass.ofGrams(grams))));
+        Routes routes = routes(PLUM, min(GLAZE, new Target.Weight(Mass.ofGrams(grams))));
         Route.Outcome outcome = routes.route(Kind.REDUCE_THEN_SLURRY).outcome().orElseThrow();
 
         assertThat(outcome.enough()).isTrue();
@@ -175,7 +179,7 @@ class RoutesTest {
 
     @Test
     void whereThicknessAndYieldCannotBothBeHadTheNearestIsOffered() {
-        Routes routes = routes(PLUM, least(GLAZE, new Target.Yield(Volume.ofMillilitres(650))));
+        Routes routes = routes(PLUM, min(GLAZE, new Target.Yield(Volume.ofMillilitres(650))));
         Routes.Nearest nearest = routes.nearest().orElseThrow();
 
         assertThat(nearest.atYield().at().volume().millilitres()).isBetween(650.0, 660.0);
@@ -184,34 +188,34 @@ class RoutesTest {
                 .isBetween(GLAZE.low().value(), GLAZE.low().value() + 0.1);
         assertThat(nearest.atThinEnd().orElseThrow().at().volume().millilitres())
                 .isLessThan(650);
-        assertThat(routes(PLUM, least(GLAZE, new Target.Weight(Mass.ofGrams(100))))
+        assertThat(routes(PLUM, min(GLAZE, new Target.Weight(Mass.ofGrams(100))))
                         .nearest())
                 .isEmpty();
     }
 
     @Test
     void whatNoRouteLeavesIsSaidInTimesTheSauce() {
-        Wish plenty = least(GLAZE, new Target.Weight(Mass.ofGrams(2500)));
+        PlanRequest plenty = min(GLAZE, new Target.Weight(Mass.ofGrams(2500)));
         Routes routes = routes(PLUM, plenty);
-        double most =
+        double max =
                 routes.route(Kind.SLURRY).outcome().orElseThrow().end().mass().grams();
 
-        assertThat(routes.timesForTheLeast(plenty).orElseThrow()).isCloseTo(2500 / most, within(1e-9));
-        Wish some = least(GLAZE, new Target.Weight(Mass.ofGrams(700)));
-        assertThat(routes(PLUM, some).timesForTheLeast(some)).isEmpty();
-        Wish more = stopping(GLAZE, new Target.Weight(Mass.ofGrams(1500)));
+        assertThat(routes.timesForTheMinimum(plenty).orElseThrow()).isCloseTo(2500 / max, within(1e-9));
+        PlanRequest some = min(GLAZE, new Target.Weight(Mass.ofGrams(700)));
+        assertThat(routes(PLUM, some).timesForTheMinimum(some)).isEmpty();
+        PlanRequest more = stopping(GLAZE, new Target.Weight(Mass.ofGrams(1500)));
         assertThat(routes(PLUM, more).suggestion()).isEqualTo(new Suggestion(Kind.REDUCE, Reason.OUT_OF_REACH));
     }
 
     @Test
     void theCookMayPourTheSlurryElsewhere() {
-        Wish plain = Wish.of(GLAZE);
-        Wish said = new Wish(
+        PlanRequest plain = PlanRequest.of(GLAZE);
+        PlanRequest said = new PlanRequest(
                 GLAZE,
                 plain.stop(),
-                plain.least(),
+                plain.min(),
                 Optional.of(StarchKind.POTATO),
-                new SlurrySchool.BySpoons(2),
+                new SlurryRatio.BySpoons(2),
                 true,
                 Optional.of(Mass.ofGrams(800)));
         Route.Outcome outcome = routes(PLUM.plus(Mixtures.of("cider-vinegar", 120)), said)
@@ -307,9 +311,9 @@ class RoutesTest {
                 .isThrownBy(() -> new Goal(Grade.of(5), Grade.of(4), Grade.of(6), Celsius.SERVED_WARM))
                 .withMessageContaining("must rise");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> least(GLAZE, new Target.AtBrix(Share.of(0.5))))
+                .isThrownBy(() -> min(GLAZE, new Target.AtBrix(Share.of(0.5))))
                 .withMessageContaining("a weight or a volume");
-        assertThatIllegalArgumentException().isThrownBy(() -> new SlurrySchool.BySpoons(0));
-        assertThatIllegalArgumentException().isThrownBy(() -> new SlurrySchool.ByWeight(21));
+        assertThatIllegalArgumentException().isThrownBy(() -> new SlurryRatio.BySpoons(0));
+        assertThatIllegalArgumentException().isThrownBy(() -> new SlurryRatio.ByWeight(21));
     }
 }

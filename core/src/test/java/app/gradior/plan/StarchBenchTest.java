@@ -17,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class StarchBenchTest {
-    private static final SlurrySchool TWICE = new SlurrySchool.ByWeight(2);
+    private static final SlurryRatio TWICE = new SlurryRatio.ByWeight(2);
 
     private static StarchBench bench(double grams, double sugar, double acid) {
         return new StarchBench(
@@ -71,8 +71,8 @@ class StarchBenchTest {
     @Test
     void aSauceThatIsThereIsBroughtToItsGradeEitherWay() {
         StarchBench bench = bench(500, 0, 0);
-        StarchBench.Mend thin = bench.mend(StarchKind.CORN, Mass.ofGrams(8), Grade.of(4.8));
-        StarchBench.Mend thick = bench.mend(StarchKind.CORN, Mass.ofGrams(40), Grade.of(4.8));
+        StarchBench.Adjustment thin = bench.mend(StarchKind.CORN, Mass.ofGrams(8), Grade.of(4.8));
+        StarchBench.Adjustment thick = bench.mend(StarchKind.CORN, Mass.ofGrams(40), Grade.of(4.8));
 
         assertThat(thin.now().value()).isLessThan(4.8);
         assertThat(thin.water()).isEmpty();

@@ -3,7 +3,7 @@ package app.gradior.sauce;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.gradior.measure.Doubt.Implausible;
+import app.gradior.measure.Ambiguity.Implausible;
 import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine.Understood;

@@ -50,7 +50,7 @@ class StepAmountsTest {
                     """)
     void itsAmountsGoIntoThePot(String typed, double grams) {
         assertThat(read(typed).all().mass().grams() - 800).isCloseTo(grams, within(0.6));
-        assertThat(step(typed).doings()).noneMatch(Doing.Puzzle.class::isInstance);
+        assertThat(step(typed).doings()).noneMatch(StepClause.UnreadableStep.class::isInstance);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -69,8 +69,8 @@ class StepAmountsTest {
                     """)
     void itsTimeHeatAndLidAreRead(String typed, String time, String activity, Double open) {
         Operation.SimmerFor simmer = step(typed).doings().stream()
-                .filter(Doing.Does.class::isInstance)
-                .map(doing -> (Operation.SimmerFor) ((Doing.Does) doing).operation())
+                .filter(StepClause.Does.class::isInstance)
+                .map(doing -> (Operation.SimmerFor) ((StepClause.Does) doing).operation())
                 .findFirst()
                 .orElseThrow();
 
@@ -98,7 +98,7 @@ class StepAmountsTest {
         assertThat(step(typed).doings())
                 .singleElement()
                 .isInstanceOfSatisfying(
-                        Doing.Does.class,
+                        StepClause.Does.class,
                         does -> assertThat(does.operation())
                                 .isInstanceOfSatisfying(
                                         Operation.Reduce.class,
@@ -139,10 +139,10 @@ class StepAmountsTest {
         if (!(sauce.lines().get(1) instanceof SauceLine.Step step)) {
             return;
         }
-        boolean asked = step.doings().stream().anyMatch(Doing.Puzzle.class::isInstance);
+        boolean asked = step.doings().stream().anyMatch(StepClause.UnreadableStep.class::isInstance);
         long named = step.doings().stream()
-                .filter(Doing.GoesIn.class::isInstance)
-                .flatMap(doing -> ((Doing.GoesIn) doing).named().stream())
+                .filter(StepClause.GoesIn.class::isInstance)
+                .flatMap(doing -> ((StepClause.GoesIn) doing).named().stream())
                 .mapToLong(food -> AMOUNT.matcher(food.typed()).results().count())
                 .sum();
         long said = AMOUNT.matcher(typed).results().count();

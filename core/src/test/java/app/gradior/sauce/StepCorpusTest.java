@@ -55,17 +55,17 @@ class StepCorpusTest {
         assertThat(corpus()).hasSizeGreaterThanOrEqualTo(150);
     }
 
-    private static String said(Doing doing) {
-        if (doing instanceof Doing.GoesIn in) {
+    private static String said(StepClause doing) {
+        if (doing instanceof StepClause.GoesIn in) {
             String foods = in.named().stream()
                     .map(food ->
                             food.ingredient().key() + " " + number(food.mass().grams()))
                     .collect(Collectors.joining(" + "));
             return (in.way().name().toLowerCase(Locale.ROOT) + " " + foods).strip();
         }
-        return doing instanceof Doing.Does does
+        return doing instanceof StepClause.Does does
                 ? operation(does.operation())
-                : doing instanceof Doing.Said ? "said" : "asked";
+                : doing instanceof StepClause.Said ? "said" : "asked";
     }
 
     private static String operation(Operation operation) {

@@ -19,8 +19,8 @@ import app.gradior.pot.Room;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
-import app.gradior.sauce.Doing.GoesIn;
-import app.gradior.sauce.Doing.Way;
+import app.gradior.sauce.StepClause.GoesIn;
+import app.gradior.sauce.StepClause.Way;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -216,7 +216,7 @@ class WrittenSauceTest {
             })
     void asksWhereItCannotReckon(String line) {
         assertThat(((SauceLine.Step) read(line).lines().get(0)).doings())
-                .anySatisfy(d -> assertThat(d).isInstanceOf(Doing.Puzzle.class));
+                .anySatisfy(d -> assertThat(d).isInstanceOf(StepClause.UnreadableStep.class));
     }
 
     @ParameterizedTest

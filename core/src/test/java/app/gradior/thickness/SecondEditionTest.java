@@ -216,8 +216,8 @@ class SecondEditionTest {
         "peanut-butter, TOO_DRY"
     })
     void whatIsNoSauceHasNoGrade(String key, Outside why) {
-        assertThat(Thickness.told(Mixtures.of(key, 100), Celsius.SERVED_WARM, ThicknessFactor.ONE))
-                .isEqualTo(new Thickness.Told.Not(why));
+        assertThat(Thickness.gradeResult(Mixtures.of(key, 100), Celsius.SERVED_WARM, ThicknessFactor.ONE))
+                .isEqualTo(new Thickness.GradeResult.Not(why));
         assertThat(grade(Mixtures.of(key, 100), 60)).isLessThanOrEqualTo(9);
     }
 

@@ -17,10 +17,10 @@ public class BatchSummaries {
     private static final int AT_ONCE = 100;
 
     private final BatchSummaryMapper mapper;
-    private final CookBook cooks;
+    private final BatchService cooks;
     private final boolean anew;
 
-    BatchSummaries(BatchSummaryMapper mapper, CookBook cooks, @Value("${gradior.rebuild:false}") boolean anew) {
+    BatchSummaries(BatchSummaryMapper mapper, BatchService cooks, @Value("${gradior.rebuild:false}") boolean anew) {
         this.mapper = mapper;
         this.cooks = cooks;
         this.anew = anew;
@@ -61,7 +61,7 @@ public class BatchSummaries {
                 !stale.isEmpty();
                 stale = mapper.stale(BatchSummary.MODEL, AT_ONCE)) {
             for (BatchSummaryMapper.Stale one : stale) {
-                CookBook.Kept kept = cooks.find(one.kitchenId(), one.id());
+                BatchService.StoredCook kept = cooks.find(one.kitchenId(), one.id());
                 mapper.write(one.kitchenId(), BatchSummary.of(kept.row(), kept.cook()), BatchSummary.MODEL);
                 made++;
             }

@@ -3,13 +3,12 @@ package app.gradior.web.batch;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.Forecast;
+import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.plan.Knowledge;
-import app.gradior.plan.PotLore;
 import app.gradior.pot.Activity;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.SpoonCoat;
-import app.gradior.web.equipment.PotPlace;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
@@ -19,7 +18,7 @@ import java.util.UUID;
  * A finished batch as lists and learning ask for it.
  *
  * @param ringId null if it was not said
- * @param struckAt when it was struck out of what is learnt; null if it counts
+ * @param excludedAt when it was struck out of what is learnt; null if it counts
  * @param activity the one it began with
  * @param forecastMiddle minutes as they were forecast at the start, with their range; null if none were
  * @param aimedGrams what was to be left; null if that was not known
@@ -33,7 +32,7 @@ public record BatchSummary(
         UUID ringId,
         String sauceName,
         String potName,
-        Instant struckAt,
+        Instant excludedAt,
         Instant finishedAt,
         Activity activity,
         Double forecastLow,
@@ -60,14 +59,14 @@ public record BatchSummary(
         CookEvent.Started started = cook.started();
         CookEvent.Finished finished = cook.finished().orElseThrow();
         Forecast planned = Cook.of(java.util.List.of(started)).forecast(started.at());
-        Optional<PotLore.Source> learnt = learnt(row, cook);
+        Optional<EvaporationKnowledge.Source> learnt = learnt(row, cook);
         return new BatchSummary(
                 row.id(),
                 row.potId(),
                 row.ringId(),
                 row.sauceName(),
                 row.potName(),
-                row.struckAt(),
+                row.excludedAt(),
                 finished.at(),
                 started.conditions().activity(),
                 planned.minutesLeft().map(Interval::low).orElse(null),
@@ -77,19 +76,19 @@ public record BatchSummary(
                 planned.atTarget().map(at -> at.mass().grams()).orElse(null),
                 finished.yield().map(Mass::grams).orElse(null),
                 finished.look().orElse(null),
-                learnt.map(PotLore.Source::lnK).orElse(null),
-                learnt.map(PotLore.Source::logSd).orElse(null));
+                learnt.map(EvaporationKnowledge.Source::lnK).orElse(null),
+                learnt.map(EvaporationKnowledge.Source::logSd).orElse(null));
     }
 
-    private static Optional<PotLore.Source> learnt(CookRow row, Cook cook) {
+    private static Optional<EvaporationKnowledge.Source> learnt(CookRow row, Cook cook) {
         Knowledge prior = cook.started().knowledge();
         Interval k = cook.k();
         double sd = (Math.log(k.high()) - Math.log(k.low())) / 2 / Interval.Z_80;
         boolean changed = cook.events().stream()
                 .anyMatch(e -> e instanceof CookEvent.HeatChanged || e instanceof CookEvent.LidChanged);
-        return PotLore.Source.ofPosterior(
+        return EvaporationKnowledge.Source.ofPosterior(
                 row.id(),
-                PotPlace.of(
+                EvaporationKnowledge.PotRingActivity.of(
                         row.potId(), row.ringId(), cook.started().conditions().activity()),
                 Math.log(k.middle()),
                 sd,
@@ -99,14 +98,15 @@ public record BatchSummary(
     }
 
     /** What it told of its pot; empty if it told nothing. */
-    public Optional<PotLore.Source> source() {
+    public Optional<EvaporationKnowledge.Source> source() {
         return learntLnK == null
                 ? Optional.empty()
-                : Optional.of(new PotLore.Source(id, PotPlace.of(potId, ringId, activity), learntLnK, learntLogSd));
+                : Optional.of(new EvaporationKnowledge.Source(
+                        id, EvaporationKnowledge.PotRingActivity.of(potId, ringId, activity), learntLnK, learntLogSd));
     }
 
-    public boolean struck() {
-        return struckAt != null;
+    public boolean excluded() {
+        return excludedAt != null;
     }
 
     /** The minutes as they were forecast at the start. */

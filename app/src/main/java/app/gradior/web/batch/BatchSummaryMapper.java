@@ -15,7 +15,7 @@ import org.apache.ibatis.annotations.Update;
 interface BatchSummaryMapper {
     /** Along the summaries, which are read in their order: the other way round every cook of the kitchen is looked at. */
     String SELECT = """
-            select c.id, c.pot_id, c.ring_id, c.sauce_name, c.pot_name, c.struck_at, s.finished_at, s.activity,
+            select c.id, c.pot_id, c.ring_id, c.sauce_name, c.pot_name, c.excluded_at, s.finished_at, s.activity,
               s.forecast_low, s.forecast_middle, s.forecast_high, s.took_minutes, s.aimed_grams, s.yield_grams, s.look,
               s.learnt_ln_k, s.learnt_log_sd
             from batch_summary s straight_join cook c on c.id = s.cook_id

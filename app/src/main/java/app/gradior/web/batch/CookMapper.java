@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface CookMapper {
     String COLUMNS =
-            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, struck_at, plan_id, revision "
+            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, excluded_at, plan_id, revision "
                     + "from cook ";
 
     /** @param contentHash of what was sent under its id; null if it was stored before that was kept */
@@ -40,8 +40,8 @@ interface CookMapper {
               #{cook.sauceName}, #{cook.potName}, #{cook.startedAt}, #{cook.planId})""")
     void insert(@Param("kitchen") UUID kitchen, @Param("cook") CookRow cook);
 
-    @Update("update cook set struck_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
-    int strike(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+    @Update("update cook set excluded_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    int exclude(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
 
     /** Counts a change of its entries, and keeps when it came off by them: null while it is under way. */
     @Update("""

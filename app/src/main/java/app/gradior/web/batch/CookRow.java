@@ -9,7 +9,7 @@ import java.util.UUID;
  * @param ringId null if it was not said
  * @param planId the kept plan it follows; null if it follows none
  * @param revision how often its entries have changed
- * @param struckAt when it was struck out of what is learnt; null if it counts
+ * @param excludedAt when it was struck out of what is learnt; null if it counts
  */
 public record CookRow(
         UUID id,
@@ -21,6 +21,6 @@ public record CookRow(
         String potName,
         Instant startedAt,
         Instant finishedAt,
-        Instant struckAt,
+        Instant excludedAt,
         UUID planId,
         long revision) {}

@@ -6,7 +6,7 @@ import app.gradior.plan.Route;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Mass;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
@@ -18,8 +18,8 @@ import app.gradior.web.exchange.Unreadable;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.DemoKitchen;
 import app.gradior.web.planning.Kitchenware;
-import app.gradior.web.planning.PlanBook;
 import app.gradior.web.planning.PlanForm;
+import app.gradior.web.planning.PlanService;
 import app.gradior.web.planning.Planning;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.text.LidKeys;
@@ -47,8 +47,8 @@ public class Demo implements ApplicationRunner {
     private final BoilOffMapper tests;
     private final KitchenFiles files;
     private final Planning planning;
-    private final PlanBook plans;
-    private final CookBook cooks;
+    private final PlanService plans;
+    private final BatchService cooks;
     private final Kitchenware kitchenware;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
@@ -61,8 +61,8 @@ public class Demo implements ApplicationRunner {
             BoilOffMapper tests,
             KitchenFiles files,
             Planning planning,
-            PlanBook plans,
-            CookBook cooks,
+            PlanService plans,
+            BatchService cooks,
             Kitchenware kitchenware,
             JsonMapper json,
             TransactionTemplate transaction) {
@@ -175,15 +175,15 @@ public class Demo implements ApplicationRunner {
             Map<String, UUID> ringsByName,
             Instant now) {
         PlanForm form = form(pot, ringsByName.get(batch.ring()), batch);
-        Planning.Planned planned = planning.plan(kitchen, sauce, form);
-        Planning.Possible possible = planned.possible()
+        Planning.PlanAttempt planned = planning.plan(kitchen, sauce, form);
+        Planning.FeasiblePlan possible = planned.possible()
                 .orElseThrow(() -> new IllegalStateException("the batch of " + batch.sauce() + " can't be: "
                         + planned.problems().byField()));
         Instant start = now.minus(minutes(batch.startedMinutesAgo()));
         UUID cook = cooks.start(
                 kitchen,
                 UUID.randomUUID(),
-                new CookBook.Beginning(
+                new BatchService.CookStart(
                         sauce,
                         possible.planner().sauce(),
                         pot,

@@ -13,14 +13,14 @@ public record Device(UUID id, UUID kitchenId, String name, Kind kind, String tok
 
         private final String label;
         private final String unit;
-        private final double least;
-        private final double most;
+        private final double min;
+        private final double max;
 
-        Kind(String label, String unit, double least, double most) {
+        Kind(String label, String unit, double min, double max) {
             this.label = label;
             this.unit = unit;
-            this.least = least;
-            this.most = most;
+            this.min = min;
+            this.max = max;
         }
 
         public String label() {
@@ -33,7 +33,7 @@ public record Device(UUID id, UUID kitchenId, String name, Kind kind, String tok
 
         /** Whether such a value can be true in a kitchen. */
         boolean believes(double value) {
-            return value >= least && value <= most;
+            return value >= min && value <= max;
         }
     }
 }

@@ -4,7 +4,7 @@ import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Mass;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotMapper;
@@ -31,12 +31,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/devices")
 class DeviceController {
-    private static final int MOST_DEVICES = 12;
+    private static final int MAX_DEVICES = 12;
     private static final double LITRE_G = 1000;
 
     private final Devices devices;
     private final Simulations simulations;
-    private final CookBook cooks;
+    private final BatchService cooks;
     private final PotMapper pots;
     private final Kitchenware kitchenware;
     private final DemoKitchen demo;
@@ -44,7 +44,7 @@ class DeviceController {
     DeviceController(
             Devices devices,
             Simulations simulations,
-            CookBook cooks,
+            BatchService cooks,
             PotMapper pots,
             Kitchenware kitchenware,
             DemoKitchen demo) {
@@ -80,7 +80,7 @@ class DeviceController {
             @RequestParam(defaultValue = "") String name,
             @RequestParam Device.Kind kind,
             RedirectAttributes said) {
-        if (devices.all(kitchen).size() >= MOST_DEVICES) {
+        if (devices.all(kitchen).size() >= MAX_DEVICES) {
             said.addFlashAttribute("wrong", "Twelve devices are as many as a kitchen keeps: take one out first.");
             return "redirect:/devices";
         }
@@ -122,7 +122,7 @@ class DeviceController {
                 && dropOuts <= 100
                 && k >= 0.1
                 && k <= 5;
-        if (!sane || devices.all(kitchen).size() >= MOST_DEVICES) {
+        if (!sane || devices.all(kitchen).size() >= MAX_DEVICES) {
             said.addFlashAttribute(
                     "wrong",
                     "Noise 0 to 100, drift −50 to 50 a minute, drop-outs 0 to 100 %, k 0.1 to 5, and twelve devices at most.");

@@ -33,8 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Where devices send what they measure: see {@code docs/formats/device-feed.md}. */
 @RestController
 class FeedController {
-    private static final int MOST_BYTES = 16 * 1024;
-    private static final int MOST_VALUES = 100;
+    private static final int MAX_BYTES = 16 * 1024;
+    private static final int MAX_VALUES = 100;
     private static final Duration OLDEST = Duration.ofHours(1);
     private static final Duration CLOCK_SLACK = Duration.ofMinutes(2);
 
@@ -88,8 +88,8 @@ class FeedController {
         if (!bucket.tryConsume(1)) {
             return said(HttpStatus.TOO_MANY_REQUESTS, "At most 5 requests a second: send several values in one.");
         }
-        byte[] body = request.getInputStream().readNBytes(MOST_BYTES + 1);
-        if (body.length > MOST_BYTES) {
+        byte[] body = request.getInputStream().readNBytes(MAX_BYTES + 1);
+        if (body.length > MAX_BYTES) {
             return said(HttpStatus.CONTENT_TOO_LARGE, "At most 16 KB a request.");
         }
         String text = new String(body, StandardCharsets.UTF_8);
@@ -145,7 +145,7 @@ class FeedController {
     }
 
     private static void bounded(List<Devices.Measured> values) throws Malformed {
-        if (values.size() > MOST_VALUES) {
+        if (values.size() > MAX_VALUES) {
             throw new Malformed("At most 100 values a request.");
         }
     }

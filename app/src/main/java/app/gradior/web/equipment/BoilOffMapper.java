@@ -30,13 +30,13 @@ public interface BoilOffMapper {
             Double afterG,
             Double k,
             Double logSd,
-            Instant struckAt) {
+            Instant excludedAt) {
         public boolean done() {
             return k != null;
         }
 
-        public boolean struck() {
-            return struckAt != null;
+        public boolean excluded() {
+            return excludedAt != null;
         }
 
         public double minutes() {
@@ -49,7 +49,7 @@ public interface BoilOffMapper {
 
     String COLUMNS = """
             select id, pot_id, ring_id, activity, dial_mark, hood, before_g, begun_at, started_at, ended_at, after_g, k,
-              log_sd, struck_at
+              log_sd, excluded_at
             from boil_off where kitchen_id = #{kitchen}""";
 
     @Select(COLUMNS + " and id = #{id}")
@@ -84,15 +84,15 @@ public interface BoilOffMapper {
             @Param("k") double k,
             @Param("sd") double sd);
 
-    @Update("update boil_off set struck_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
-    int strike(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+    @Update("update boil_off set excluded_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    int exclude(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
 
     @Delete("delete from boil_off where kitchen_id = #{kitchen} and id = #{id} and k is null")
     int giveUp(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 
     @Select("""
             select ring_id, dial_mark, activity, count(*) as times from boil_off
-            where kitchen_id = #{kitchen} and k is not null and struck_at is null and dial_mark is not null
+            where kitchen_id = #{kitchen} and k is not null and excluded_at is null and dial_mark is not null
             group by ring_id, dial_mark, activity order by times desc""")
     List<MarkRow> marks(@Param("kitchen") UUID kitchen);
 }

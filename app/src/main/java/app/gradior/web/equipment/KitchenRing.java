@@ -16,7 +16,7 @@ import java.util.UUID;
  * @param dial its marks as on the dial: "1-9", or words parted by commas
  */
 public record KitchenRing(UUID id, String name, Ring.Kind kind, int watts, int sizeMm, int xMm, int yMm, String dial) {
-    private static final int MOST_MARKS = 30;
+    private static final int MAX_MARKS = 30;
 
     public Ring ring() {
         return new Ring(kind, Power.ofWatts(watts));
@@ -28,7 +28,7 @@ public record KitchenRing(UUID id, String name, Ring.Kind kind, int watts, int s
         if (ends.length == 2 && isNumber(ends[0]) && isNumber(ends[1])) {
             List<String> marks = new ArrayList<>();
             for (int i = Integer.parseInt(ends[0].strip());
-                    i <= Integer.parseInt(ends[1].strip()) && marks.size() < MOST_MARKS;
+                    i <= Integer.parseInt(ends[1].strip()) && marks.size() < MAX_MARKS;
                     i++) {
                 marks.add(String.valueOf(i));
             }
@@ -37,7 +37,7 @@ public record KitchenRing(UUID id, String name, Ring.Kind kind, int watts, int s
         return Arrays.stream(dial.split(","))
                 .map(String::strip)
                 .filter(mark -> !mark.isEmpty() && mark.length() <= 20)
-                .limit(MOST_MARKS)
+                .limit(MAX_MARKS)
                 .toList();
     }
 

@@ -20,7 +20,7 @@ public record PotDrawing(double width, double height, String outline, List<Mark>
     /** A volume mark on the wall. */
     public record Mark(String label, double y, double halfWidth) {}
 
-    private static final int MOST_MARKS = 200;
+    private static final int MAX_MARKS = 200;
 
     /** Metric: a mark every quarter of a litre. */
     public static PotDrawing of(Pot pot) {
@@ -37,7 +37,7 @@ public record PotDrawing(double width, double height, String outline, List<Mark>
         List<Mark> marks = new ArrayList<>();
         double capacity = pot.capacity().millilitres();
         int each = labelled(capacity / step, wall);
-        for (int i = 1; i * step < capacity && i <= MOST_MARKS; i++) {
+        for (int i = 1; i * step < capacity && i <= MAX_MARKS; i++) {
             double depth = pot.depthOf(Volume.ofMillilitres(i * step)).millimetres();
             marks.add(new Mark(i % each == 0 ? label(i, step) : "", wall - depth, base + (rim - base) * depth / wall));
         }

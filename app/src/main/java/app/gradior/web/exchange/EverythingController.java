@@ -1,15 +1,15 @@
 package app.gradior.web.exchange;
 
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.equipment.RingMapper;
 import app.gradior.web.journal.BatchPhotos;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.kitchen.OpenSessions;
-import app.gradior.web.planning.PlanBook;
+import app.gradior.web.planning.PlanService;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceService;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
@@ -32,24 +32,24 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 class EverythingController {
     private final KitchenFiles files;
-    private final SauceBook sauces;
+    private final SauceService sauces;
     private final PotMapper pots;
     private final RingMapper rings;
     private final BoilOffMapper tests;
-    private final PlanBook plans;
-    private final CookBook cooks;
+    private final PlanService plans;
+    private final BatchService cooks;
     private final BatchPhotos photos;
     private final JsonMapper json;
     private final Clock clock;
 
     EverythingController(
             KitchenFiles files,
-            SauceBook sauces,
+            SauceService sauces,
             PotMapper pots,
             RingMapper rings,
             BoilOffMapper tests,
-            PlanBook plans,
-            CookBook cooks,
+            PlanService plans,
+            BatchService cooks,
             BatchPhotos photos,
             JsonMapper json,
             Clock clock) {

@@ -4,8 +4,8 @@ import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.sauce.SauceService;
 import app.gradior.web.sauce.Workshop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -39,9 +39,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 @RequestMapping("/sauces")
 class ExchangeController {
-    private static final int MOST_BYTES = 2 * 1024 * 1024;
+    private static final int MAX_BYTES = 2 * 1024 * 1024;
 
-    private final SauceBook book;
+    private final SauceService book;
     private final SauceReader reader;
     private final Workshop workshop;
     private final KitchenFiles files;
@@ -49,7 +49,12 @@ class ExchangeController {
     private final Clock clock;
 
     ExchangeController(
-            SauceBook book, SauceReader reader, Workshop workshop, KitchenFiles files, JsonMapper json, Clock clock) {
+            SauceService book,
+            SauceReader reader,
+            Workshop workshop,
+            KitchenFiles files,
+            JsonMapper json,
+            Clock clock) {
         this.book = book;
         this.reader = reader;
         this.workshop = workshop;
@@ -126,7 +131,7 @@ class ExchangeController {
     }
 
     private static String text(MultipartFile file) throws IOException, Unreadable {
-        if (file.getSize() > MOST_BYTES) {
+        if (file.getSize() > MAX_BYTES) {
             throw new Unreadable("This file is larger than 2 MB: take out what is not a sauce.");
         }
         try {

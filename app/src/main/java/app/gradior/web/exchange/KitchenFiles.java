@@ -5,7 +5,7 @@ import app.gradior.quantity.Mass;
 import app.gradior.web.food.Foods;
 import app.gradior.web.food.OwnFood;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceService;
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -27,11 +27,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class KitchenFiles {
     private final JsonMapper json;
-    private final SauceBook sauces;
+    private final SauceService sauces;
     private final Foods foods;
     private final Schema schema;
 
-    KitchenFiles(JsonMapper json, SauceBook sauces, Foods foods) {
+    KitchenFiles(JsonMapper json, SauceService sauces, Foods foods) {
         this.json = json;
         this.sauces = sauces;
         this.foods = foods;

@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
  * @param text one food or step to a line
  */
 record RecipeText(String name, String text) {
-    private static final int MOST_LINES = 400;
+    private static final int MAX_LINES = 400;
     private static final int LONGEST_LINE = 400;
     private static final int DEEPEST = 12;
 
@@ -197,7 +197,7 @@ record RecipeText(String name, String text) {
         return new RecipeText(
                 shortened(name, 120),
                 lines.stream()
-                        .limit(MOST_LINES)
+                        .limit(MAX_LINES)
                         .map(line -> shortened(line, LONGEST_LINE))
                         .collect(Collectors.joining("\n")));
     }
@@ -251,7 +251,7 @@ record RecipeText(String name, String text) {
                 }
             }
         }
-        return words.size() > MOST_LINES ? words.subList(0, MOST_LINES) : words;
+        return words.size() > MAX_LINES ? words.subList(0, MAX_LINES) : words;
     }
 
     /** What pages put into such fields: entities, tags, odd blanks. Text that holds none of these stays as it is. */
@@ -266,7 +266,7 @@ record RecipeText(String name, String text) {
                 .strip();
     }
 
-    private static String shortened(String text, int most) {
-        return text.length() <= most ? text : text.substring(0, most);
+    private static String shortened(String text, int max) {
+        return text.length() <= max ? text : text.substring(0, max);
     }
 }

@@ -157,7 +157,7 @@ class FoodController {
         }
         double weight = NumberInput.read(grams.orElse("")).orElse(Double.NaN);
         if (measure.filter(m -> !m.isBlank() && m.length() <= 40).isEmpty() || !(weight > 0 && weight <= 5000)) {
-            return ResponseEntity.unprocessableEntity().body("Give it in grams, more than nought and up to 5000.");
+            return ResponseEntity.unprocessableEntity().body("Give it in grams, more than zero and up to 5000.");
         }
         foods.rememberAmount(kitchen, measure.get(), food, Mass.ofGrams(weight));
         return ResponseEntity.noContent().build();

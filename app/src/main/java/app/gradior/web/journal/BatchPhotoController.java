@@ -1,6 +1,6 @@
 package app.gradior.web.journal;
 
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.Picture;
@@ -23,10 +23,10 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 @RequestMapping("/journal/{id}/photo")
 class BatchPhotoController {
-    private final CookBook cooks;
+    private final BatchService cooks;
     private final BatchPhotoMapper photos;
 
-    BatchPhotoController(CookBook cooks, BatchPhotoMapper photos) {
+    BatchPhotoController(BatchService cooks, BatchPhotoMapper photos) {
         this.cooks = cooks;
         this.photos = photos;
     }

@@ -3,9 +3,9 @@ package app.gradior.web.journal;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.Forecast;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
-import app.gradior.web.batch.CookBook;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
@@ -30,14 +30,14 @@ import tools.jackson.databind.json.JsonMapper;
 class JournalController {
     private static final int PAGE = 30;
 
-    private final CookBook cooks;
+    private final BatchService cooks;
     private final BatchSummaries batches;
     private final CookViews views;
     private final BatchPhotoMapper photos;
     private final JsonMapper json;
 
     JournalController(
-            CookBook cooks, BatchSummaries batches, CookViews views, BatchPhotoMapper photos, JsonMapper json) {
+            BatchService cooks, BatchSummaries batches, CookViews views, BatchPhotoMapper photos, JsonMapper json) {
         this.cooks = cooks;
         this.batches = batches;
         this.views = views;
@@ -104,7 +104,7 @@ class JournalController {
             @PathVariable UUID id,
             @RequestParam(value = "photo", defaultValue = "") String photo,
             Model model) {
-        CookBook.Kept kept = cooks.find(kitchen, id);
+        BatchService.StoredCook kept = cooks.find(kitchen, id);
         if (kept.row().finishedAt() == null) {
             throw new NotFound("batch");
         }

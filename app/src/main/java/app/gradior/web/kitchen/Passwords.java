@@ -11,13 +11,13 @@ final class Passwords {
     private static final int SHORTEST = 10;
 
     /** The encoder looks at no more, in UTF-8. */
-    private static final int MOST_BYTES = 72;
+    private static final int MAX_BYTES = 72;
 
     /** Guessed in fewer than a hundred million tries, on its scale from 0 to 4. */
     private static final int WEAK = 1;
 
     /** What is left of a password beside the name has to be a password of its own. */
-    private static final int LEAST_BESIDE_NAME = 8;
+    private static final int MIN_BESIDE_NAME = 8;
 
     private static final Zxcvbn STRENGTH = new Zxcvbn();
 
@@ -42,7 +42,7 @@ final class Passwords {
                 rest = rest.replace(lower, "");
             }
         }
-        if (rest.length() < password.length() && rest.strip().length() < LEAST_BESIDE_NAME) {
+        if (rest.length() < password.length() && rest.strip().length() < MIN_BESIDE_NAME) {
             return Optional.of("That is little more than your name or your kitchen's: use other words.");
         }
         return STRENGTH.measure(password, own).getScore() <= WEAK
@@ -53,6 +53,6 @@ final class Passwords {
 
     /** Whether the encoder takes all of it into account. */
     static boolean encodable(String password) {
-        return password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+        return password.getBytes(StandardCharsets.UTF_8).length <= MAX_BYTES;
     }
 }

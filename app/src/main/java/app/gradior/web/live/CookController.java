@@ -5,7 +5,7 @@ import app.gradior.food.StarchKind;
 import app.gradior.measure.NumberInput;
 import app.gradior.pot.Activity;
 import app.gradior.thickness.SpoonCoat;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
@@ -13,14 +13,14 @@ import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.food.Foods;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.planning.KeptPlan;
-import app.gradior.web.planning.PlanBook;
 import app.gradior.web.planning.PlanForm;
+import app.gradior.web.planning.PlanService;
 import app.gradior.web.planning.Planning;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.Retry;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.sauce.SauceService;
 import app.gradior.web.text.Wording;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -39,10 +39,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** The cook page: starts a cook, takes what happens, shows what is to be expected. */
 @Controller
 class CookController {
-    private final CookBook cooks;
-    private final SauceBook sauces;
+    private final BatchService cooks;
+    private final SauceService sauces;
     private final Planning planning;
-    private final PlanBook plans;
+    private final PlanService plans;
     private final CookViews views;
     private final SauceReader reader;
     private final Foods foods;
@@ -51,10 +51,10 @@ class CookController {
     private final JsonMapper json;
 
     CookController(
-            CookBook cooks,
-            SauceBook sauces,
+            BatchService cooks,
+            SauceService sauces,
             Planning planning,
-            PlanBook plans,
+            PlanService plans,
             CookViews views,
             SauceReader reader,
             Foods foods,
@@ -91,14 +91,14 @@ class CookController {
         Sauce made = earlier.flatMap(p -> sauces.version(kitchen, sauce, p.sauceVersion()))
                 .or(() -> sauces.find(kitchen, sauce))
                 .orElseThrow(() -> new NotFound("sauce"));
-        Planning.Planned planned =
+        Planning.PlanAttempt planned =
                 planning.plan(kitchen, made, earlier.map(KeptPlan::form).orElseGet(() -> PlanForm.of(choices)));
         if (planned.possible().filter(p -> p.chosen().outcome().isPresent()).isEmpty()) {
             return "redirect:/sauces/" + sauce + "/plan?" + planned.form().query();
         }
-        Planning.Possible possible = planned.possible().get();
+        Planning.FeasiblePlan possible = planned.possible().get();
         KeptPlan kept = plans.keep(kitchen, plan, planned);
-        CookBook.Beginning beginning = new CookBook.Beginning(
+        BatchService.CookStart beginning = new BatchService.CookStart(
                 made,
                 possible.planner().sauce(),
                 possible.pot(),
@@ -112,9 +112,9 @@ class CookController {
 
     /** Strikes a batch out of what is learnt of its pot, or lets it count again. */
     @PostMapping("/cooks/{id}/strike")
-    String strike(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
+    String exclude(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
         CookRow row = cooks.row(kitchen, id);
-        cooks.strike(kitchen, id, out);
+        cooks.exclude(kitchen, id, out);
         return "redirect:/pots/" + row.potId() + "#known";
     }
 
@@ -124,7 +124,7 @@ class CookController {
             @PathVariable UUID id,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model) {
-        CookBook.Kept kept = cooks.find(kitchen, id);
+        BatchService.StoredCook kept = cooks.find(kitchen, id);
         if (kept.row().finishedAt() != null) {
             return "redirect:/journal/" + id;
         }
@@ -139,14 +139,14 @@ class CookController {
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model,
             HttpServletResponse response) {
-        CookBook.Kept kept = cooks.find(kitchen, id);
+        BatchService.StoredCook kept = cooks.find(kitchen, id);
         EventForm.Kitchen known = EventForm.Kitchen.of(
                 foods.language(kitchen).grammar(),
                 pot -> pots.find(kitchen, pot).map(KitchenPot::pot));
         try {
             kept = Retry.ifMet(() -> cooks.append(
                     kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now())));
-        } catch (CookBook.Refused refused) {
+        } catch (BatchService.Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("refused", refused.getMessage());
             model.addAttribute("refusedField", refused.field());
@@ -188,7 +188,7 @@ class CookController {
         return "cook/rescue";
     }
 
-    private CookPage live(UUID kitchen, CookBook.Kept kept) {
+    private CookPage live(UUID kitchen, BatchService.StoredCook kept) {
         CookRow row = kept.row();
         Sauce sauce =
                 sauces.version(kitchen, row.sauceId(), row.sauceVersion()).orElseThrow(() -> new NotFound("sauce"));
@@ -200,7 +200,7 @@ class CookController {
                 say);
     }
 
-    private String page(UUID kitchen, CookBook.Kept kept, String fragment, Model model) {
+    private String page(UUID kitchen, BatchService.StoredCook kept, String fragment, Model model) {
         CookPage page = live(kitchen, kept);
         model.addAttribute("page", page);
         model.addAttribute("view", page.getView());

@@ -62,11 +62,11 @@ public final class CookPage {
     /** How thick it is to be: by its plan, by its target, or as a glaze where neither says. */
     private static Goal goal(Cook cook, Optional<KeptPlan> plan) {
         if (plan.isPresent()) {
-            KeptPlan.Came came = plan.get().came();
-            Celsius served = Celsius.of(came.servedC());
+            KeptPlan.PlanResult result = plan.get().result();
+            Celsius served = Celsius.of(result.servedC());
             boolean byUse = java.util.Arrays.stream(Use.values())
                     .anyMatch(u -> u.name().equals(plan.get().form().get("use")));
-            return byUse ? Goal.of(plan.get().form().use(), served) : Goal.of(Grade.of(came.served()), served);
+            return byUse ? Goal.of(plan.get().form().use(), served) : Goal.of(Grade.of(result.served()), served);
         }
         return cook.target()
                 .gradeServed()
@@ -94,14 +94,14 @@ public final class CookPage {
 
     /** The slurry of the plan, while some of it is still to be poured. */
     public Optional<KeptPlan.Pour> getToPour() {
-        return plan.flatMap(p -> p.came().pour())
+        return plan.flatMap(p -> p.result().pour())
                 .filter(pour -> view.getCook().starchPoured().grams() < 0.97 * pour.powderGrams());
     }
 
     /** Its grade when eaten, as it will be at the end: with the slurry still to come, or where reducing stops. */
     public Grade getAtTheTable() {
         if (getToPour().isPresent()) {
-            return Grade.of(plan.orElseThrow().came().served());
+            return Grade.of(plan.orElseThrow().result().served());
         }
         Snapshot end = view.getForecast().atTarget().orElse(view.getForecast().current());
         return Thickness.grade(end.mixture(), goal.served(), thickness());
@@ -171,7 +171,7 @@ public final class CookPage {
         return view.getCook().wanted();
     }
 
-    /** Minutes from when it is wanted to when it is ready; below nought where it is ready before. Empty if either is not known. */
+    /** Minutes from when it is wanted to when it is ready; below zero where it is ready before. Empty if either is not known. */
     public Optional<Double> getAfterWanted() {
         return getWanted()
                 .flatMap(table -> view.getMinutesLeft()
@@ -293,7 +293,7 @@ public final class CookPage {
             });
             usual.add(view.getForecast().reached());
         }
-        plan.flatMap(p -> p.came().pour()).ifPresent(pour -> {
+        plan.flatMap(p -> p.result().pour()).ifPresent(pour -> {
             double poured = view.getCook().starchPoured().grams();
             all.add(new String[] {
                 "slurry",
@@ -337,7 +337,7 @@ public final class CookPage {
 
     /** What to mind in this cook, once: what its plan said, at most three. */
     public List<Caution> getCautions() {
-        return plan.map(p -> p.came().cautions()).orElse(List.of()).stream()
+        return plan.map(p -> p.result().cautions()).orElse(List.of()).stream()
                 .filter(c -> c != Caution.KEEP_COLD)
                 .limit(2)
                 .toList();

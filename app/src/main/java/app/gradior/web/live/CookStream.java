@@ -1,7 +1,7 @@
 package app.gradior.web.live;
 
 import app.gradior.measure.NumberInput;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.kitchen.InKitchen;
 import java.io.IOException;
 import java.util.Set;
@@ -36,9 +36,9 @@ class CookStream {
     private static final int QUIET_ROUNDS = 40;
 
     private static final long LONGEST_MS = TimeUnit.MINUTES.toMillis(30);
-    private static final int MOST_PAGES = 500;
+    private static final int MAX_PAGES = 500;
 
-    private final CookBook cooks;
+    private final BatchService cooks;
     private final Set<Page> pages = ConcurrentHashMap.newKeySet();
     private final ScheduledExecutorService asking = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "cook-stream");
@@ -46,7 +46,7 @@ class CookStream {
         return thread;
     });
 
-    CookStream(CookBook cooks) {
+    CookStream(BatchService cooks) {
         this.cooks = cooks;
         asking.scheduleWithFixedDelay(this::tell, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
     }
@@ -71,7 +71,7 @@ class CookStream {
     SseEmitter stream(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam(defaultValue = "") String since)
             throws IOException {
         long now = cooks.row(kitchen, id).revision();
-        if (pages.size() >= MOST_PAGES) {
+        if (pages.size() >= MAX_PAGES) {
             // The page then asks by itself, every twenty seconds, as it does anyway.
             throw new ResponseStatusException(HttpStatus.SERVICE_UNAVAILABLE);
         }

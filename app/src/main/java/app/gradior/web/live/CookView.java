@@ -6,7 +6,7 @@ import app.gradior.cook.Forecast;
 import app.gradior.plan.Caution;
 import app.gradior.plan.Snapshot;
 import app.gradior.quantity.Interval;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookEventCodec;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.PotDrawing;
@@ -29,7 +29,7 @@ import org.springframework.util.function.SingletonSupplier;
 
 /** A cook as its page shows it at one moment. */
 public final class CookView {
-    private final CookBook.Kept kept;
+    private final BatchService.StoredCook kept;
     private final Instant now;
     private final Forecast forecast;
     private final Forecast planned;
@@ -38,7 +38,7 @@ public final class CookView {
     private final EntryWords entryWords;
     private final Supplier<List<Entry>> entries;
 
-    CookView(CookBook.Kept kept, Instant now, Wording say, PlanWords words) {
+    CookView(BatchService.StoredCook kept, Instant now, Wording say, PlanWords words) {
         this.kept = kept;
         this.now = now;
         this.forecast = kept.cook().forecast(now);
@@ -153,9 +153,9 @@ public final class CookView {
 
     private List<Entry> allEntries() {
         Cook cook = kept.cook();
-        Set<UUID> questioned = cook.told().stream()
-                .filter(Cook.Told::questioned)
-                .map(told -> told.reading().id())
+        Set<UUID> questioned = cook.results().stream()
+                .filter(Cook.ReadingResult::questioned)
+                .map(results -> results.reading().id())
                 .collect(Collectors.toSet());
         Set<UUID> ofAmends = cook.events().stream()
                 .map(event -> EventForm.undoOfAmend(event.id()))
@@ -186,32 +186,33 @@ public final class CookView {
 
     /** What the latest reading changed, in a line; empty before the first. */
     public Optional<String> getNews() {
-        List<Cook.Told> told = kept.cook().told();
-        if (told.isEmpty()) {
+        List<Cook.ReadingResult> results = kept.cook().results();
+        if (results.isEmpty()) {
             return Optional.empty();
         }
-        Cook.Told last = told.get(told.size() - 1);
+        Cook.ReadingResult last = results.get(results.size() - 1);
         if (last.questioned()) {
             return Optional.of(questioned(last));
         }
-        Forecast then = kept.cook().forecastBeforeLastTold(last.reading().at()).orElseThrow();
+        Forecast then =
+                kept.cook().forecastBeforeLastResult(last.reading().at()).orElseThrow();
         Forecast after = kept.cook().forecast(last.reading().at());
         return Optional.of(capital(said(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
     }
 
     /** The latest reading, if it is not counted until somebody says that it is right. */
     public Optional<CookEvent> getQuestioned() {
-        List<Cook.Told> told = kept.cook().told();
-        return told.isEmpty() || !told.get(told.size() - 1).questioned()
+        List<Cook.ReadingResult> results = kept.cook().results();
+        return results.isEmpty() || !results.get(results.size() - 1).questioned()
                 ? Optional.empty()
-                : Optional.of(told.get(told.size() - 1).reading());
+                : Optional.of(results.get(results.size() - 1).reading());
     }
 
     public boolean isWeighingQuestioned() {
         return getQuestioned().filter(CookEvent.Weighed.class::isInstance).isPresent();
     }
 
-    private String questioned(Cook.Told last) {
+    private String questioned(Cook.ReadingResult last) {
         if (last.reading() instanceof CookEvent.Weighed weighed) {
             double tare = weighed.tare().grams();
             double off = last.measured() * 1000 - last.expected() * 1000;
@@ -281,12 +282,12 @@ public final class CookView {
         Instant start = kept.row().startedAt();
         readings.add(Map.of(
                 "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams(), "used", true));
-        for (Cook.Told told : kept.cook().told()) {
-            if (told.reading() instanceof CookEvent.Weighed weighed) {
+        for (Cook.ReadingResult results : kept.cook().results()) {
+            if (results.reading() instanceof CookEvent.Weighed weighed) {
                 readings.add(Map.of(
                         "minutes", minutesSince(start, weighed.at()),
                         "grams", weighed.net().grams(),
-                        "used", !told.questioned()));
+                        "used", !results.questioned()));
             }
         }
         kept.cook()
@@ -314,19 +315,19 @@ public final class CookView {
 
     /** More dots than a chart has room for say nothing more: every so many of the older ones, and all of the latest. */
     private static List<Map<String, Object>> thinned(List<Map<String, Object>> readings) {
-        int old = readings.size() - MOST_DOTS / 2;
-        if (readings.size() <= MOST_DOTS) {
+        int old = readings.size() - MAX_DOTS / 2;
+        if (readings.size() <= MAX_DOTS) {
             return readings;
         }
         List<Map<String, Object>> thinned = new ArrayList<>();
-        for (int i = 0; i < MOST_DOTS / 2; i++) {
-            thinned.add(readings.get((int) ((long) i * old / (MOST_DOTS / 2))));
+        for (int i = 0; i < MAX_DOTS / 2; i++) {
+            thinned.add(readings.get((int) ((long) i * old / (MAX_DOTS / 2))));
         }
         thinned.addAll(readings.subList(old, readings.size()));
         return thinned;
     }
 
-    private static final int MOST_DOTS = 120;
+    private static final int MAX_DOTS = 120;
 
     private static List<Map<String, Double>> path(Forecast forecast, double from) {
         return forecast.path().stream()

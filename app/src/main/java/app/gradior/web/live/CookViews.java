@@ -1,6 +1,6 @@
 package app.gradior.web.live;
 
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.text.PlanWords;
 import app.gradior.web.text.Wording;
 import org.springframework.stereotype.Component;
@@ -8,17 +8,17 @@ import org.springframework.stereotype.Component;
 /** Makes views of cooks: of a finished one as it was when it came off, of any other as it is now. */
 @Component
 public class CookViews {
-    private final CookBook cooks;
+    private final BatchService cooks;
     private final Wording say;
     private final PlanWords words;
 
-    CookViews(CookBook cooks, Wording say, PlanWords words) {
+    CookViews(BatchService cooks, Wording say, PlanWords words) {
         this.cooks = cooks;
         this.say = say;
         this.words = words;
     }
 
-    public CookView of(CookBook.Kept kept) {
+    public CookView of(BatchService.StoredCook kept) {
         return new CookView(
                 kept, kept.row().finishedAt() == null ? cooks.now() : kept.row().finishedAt(), say, words);
     }

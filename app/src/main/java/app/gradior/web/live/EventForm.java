@@ -16,7 +16,7 @@ import app.gradior.quantity.Mass;
 import app.gradior.quantity.Volume;
 import app.gradior.sauce.Sieve;
 import app.gradior.thickness.SpoonCoat;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.text.LidKeys;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -65,7 +65,7 @@ record EventForm(
     private static final double LONGEST_LATE_MS = Duration.ofHours(48).toMillis();
 
     private static final int LONGEST_LABEL = 60;
-    private static final double MOST_GRAMS = 300_000;
+    private static final double MAX_GRAMS = 300_000;
 
     private static final int LONGEST_JAR_LABEL = 300;
 
@@ -112,7 +112,7 @@ record EventForm(
             CookEvent old = cook.events().stream()
                     .filter(e -> e.id().equals(amends))
                     .findFirst()
-                    .orElseThrow(() -> new CookBook.Refused("That entry is not part of this cook any more."));
+                    .orElseThrow(() -> new BatchService.Refused("That entry is not part of this cook any more."));
             // It stands at the time of the old one, unless that is what was wrong.
             moment = ago == null || ago.isBlank() ? old.at() : moment;
             // One id made of the new one's, so that sending it again takes nothing back twice.
@@ -157,7 +157,7 @@ record EventForm(
                                                 cook.conditions().pot().wall().millimetres()) + " mm.")));
             case "jugged" ->
                 new CookEvent.Jugged(
-                        id, moment, Volume.ofMillilitres(number(1, MOST_GRAMS, "Give the volume in ml, such as 650.")));
+                        id, moment, Volume.ofMillilitres(number(1, MAX_GRAMS, "Give the volume in ml, such as 650.")));
             case "spoon" ->
                 new CookEvent.SpoonLooked(
                         id,
@@ -189,7 +189,7 @@ record EventForm(
                 new CookEvent.SlurryPoured(
                         id,
                         moment,
-                        StarchKind.ofKey(choice).orElseThrow(() -> new CookBook.Refused("Choose the starch.")),
+                        StarchKind.ofKey(choice).orElseThrow(() -> new BatchService.Refused("Choose the starch.")),
                         Mass.ofGrams(number(0.1, 5000, "Give the grams of starch that went in, such as 3.")),
                         Mass.ofGrams(
                                 number(second, 0, 20_000, "second", "Give the grams of water it was stirred into.")));
@@ -201,7 +201,7 @@ record EventForm(
                         moment,
                         kitchen.pots()
                                 .apply(reference("Choose the pot it is in now."))
-                                .orElseThrow(() -> new CookBook.Refused("Choose the pot it is in now.")));
+                                .orElseThrow(() -> new BatchService.Refused("Choose the pot it is in now.")));
             case "ticked" -> new CookEvent.Ticked(id, moment, label("step"), !"no".equals(value));
             case "timer" ->
                 new CookEvent.TimerStarted(
@@ -230,7 +230,7 @@ record EventForm(
                         choice == null || choice.isEmpty() ? Optional.empty() : Optional.of(chosen(SpoonCoat.class)),
                         jarLabel());
             case "given-up" -> new CookEvent.Finished(id, moment, Optional.empty(), Optional.empty());
-            default -> throw new CookBook.Refused("That is nothing this page knows: reload it and try again.");
+            default -> throw new BatchService.Refused("That is nothing this page knows: reload it and try again.");
         };
     }
 
@@ -242,11 +242,11 @@ record EventForm(
         String[] parts = second.split("[x×*]");
         String wrong = "Give jars as number × ml, such as 2 × 250.";
         if (parts.length != 2) {
-            throw new CookBook.Refused(wrong, "second");
+            throw new BatchService.Refused(wrong, "second");
         }
         int count = (int) number(parts[0], 1, 200, "second", wrong);
         double millilitres = number(parts[1].replace("ml", ""), 5, 5000, "second", wrong);
-        double left = optional(third, 0, MOST_GRAMS, "third", "Give what is left over in ml, or leave it free.")
+        double left = optional(third, 0, MAX_GRAMS, "third", "Give what is left over in ml, or leave it free.")
                 .orElse(0.0);
         double free = optional(
                         headspace,
@@ -267,7 +267,7 @@ record EventForm(
     private String jarLabel() {
         String written = label == null ? "" : label.strip();
         if (written.length() > LONGEST_JAR_LABEL) {
-            throw new CookBook.Refused(
+            throw new BatchService.Refused(
                     "A label holds " + LONGEST_JAR_LABEL + " letters at most; this has " + written.length() + ".",
                     "label");
         }
@@ -277,11 +277,11 @@ record EventForm(
     private CookEvent.Added added(Kitchen kitchen, UUID id, Instant moment) {
         String line = value == null ? "" : value.strip();
         if (line.isEmpty() || line.length() > 200) {
-            throw new CookBook.Refused("Write what went in, such as 100 ml water or 1 tbsp honey.");
+            throw new BatchService.Refused("Write what went in, such as 100 ml water or 1 tbsp honey.");
         }
         ReadLine read = kitchen.lines().apply(line);
         if (read.foods().isEmpty()) {
-            throw new CookBook.Refused("“" + line
+            throw new BatchService.Refused("“" + line
                     + "” is not understood: write an amount and a food, such as 100 ml water or 1 tbsp honey.");
         }
         return new CookEvent.Added(id, moment, read.mixture(), line);
@@ -303,7 +303,7 @@ record EventForm(
             return new CookEvent.Weighed(id, moment, read.plus(tare), tare);
         }
         if (read.compareTo(tare) < 0) {
-            throw new CookBook.Refused("The empty pot alone weighs " + Math.round(tare.grams())
+            throw new BatchService.Refused("The empty pot alone weighs " + Math.round(tare.grams())
                     + " g: if the pot was not on the scale, untick that it was.");
         }
         return new CookEvent.Weighed(id, moment, read, tare);
@@ -311,34 +311,34 @@ record EventForm(
 
     private Mass sauce() {
         double grams = TypedMass.grams(value)
-                .orElseThrow(() -> new CookBook.Refused(
+                .orElseThrow(() -> new BatchService.Refused(
                         "Give the weight in grams as a plain number, such as 702, or with its unit, such as 24.8 oz."));
-        if (!(grams > 0) || grams > MOST_GRAMS) {
-            throw new CookBook.Refused("Give a weight of more than nought and at most 300 000 g.");
+        if (!(grams > 0) || grams > MAX_GRAMS) {
+            throw new BatchService.Refused("Give a weight of more than zero and at most 300 000 g.");
         }
         return Mass.ofGrams(grams);
     }
 
-    private static Optional<Double> optional(String typed, double least, double most, String field, String otherwise) {
+    private static Optional<Double> optional(String typed, double min, double max, String field, String otherwise) {
         return typed == null || typed.isBlank()
                 ? Optional.empty()
-                : Optional.of(number(typed, least, most, field, otherwise));
+                : Optional.of(number(typed, min, max, field, otherwise));
     }
 
     /** The figure in the field called value. */
-    private double number(double least, double most, String otherwise) {
-        return number(value, least, most, "value", otherwise);
+    private double number(double min, double max, String otherwise) {
+        return number(value, min, max, "value", otherwise);
     }
 
-    private static double number(String typed, double least, double most, String field, String otherwise) {
-        return NumberInput.read(typed, least, most).orElseThrow(() -> new CookBook.Refused(otherwise, field));
+    private static double number(String typed, double min, double max, String field, String otherwise) {
+        return NumberInput.read(typed, min, max).orElseThrow(() -> new BatchService.Refused(otherwise, field));
     }
 
     private <E extends Enum<E>> E chosen(Class<E> type) {
         try {
             return Enum.valueOf(type, choice == null ? "" : choice);
         } catch (IllegalArgumentException e) {
-            throw new CookBook.Refused("Choose one of those shown.");
+            throw new BatchService.Refused("Choose one of those shown.");
         }
     }
 
@@ -354,7 +354,7 @@ record EventForm(
         try {
             return UUID.fromString(choice == null ? "" : choice);
         } catch (IllegalArgumentException e) {
-            throw new CookBook.Refused(otherwise);
+            throw new BatchService.Refused(otherwise);
         }
     }
 }

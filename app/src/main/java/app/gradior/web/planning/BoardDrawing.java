@@ -2,10 +2,10 @@ package app.gradior.web.planning;
 
 import app.gradior.plan.Board;
 import app.gradior.plan.Limit;
+import app.gradior.plan.PlanRequest;
 import app.gradior.plan.Route;
 import app.gradior.plan.Routes;
 import app.gradior.plan.Snapshot;
-import app.gradior.plan.Wish;
 import app.gradior.quantity.Celsius;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
@@ -24,12 +24,12 @@ import java.util.Optional;
 final class BoardDrawing {
     private static final double GRAMS_PER_OUNCE = 28.349523125;
 
-    private final Planning.Possible plan;
+    private final Planning.FeasiblePlan plan;
     private final PlanForm form;
     private final Wording say;
     private final double jarMl;
 
-    BoardDrawing(Planning.Possible plan, PlanForm form, Wording say) {
+    BoardDrawing(Planning.FeasiblePlan plan, PlanForm form, Wording say) {
         this.plan = plan;
         this.form = form;
         this.say = say;
@@ -48,9 +48,9 @@ final class BoardDrawing {
         drawing.put("band", band());
         drawing.put(
                 "coldName",
-                plan.wish().goal().served().equals(Celsius.FRIDGE) ? "at room temperature" : "from the fridge");
+                plan.request().goal().served().equals(Celsius.FRIDGE) ? "at room temperature" : "from the fridge");
         drawing.put(
-                "servedName", "at " + say.degrees(plan.wish().goal().served().degrees()));
+                "servedName", "at " + say.degrees(plan.request().goal().served().degrees()));
         drawing.put("blends", routes.has(Route.Kind.BLEND));
         drawing.put("chosen", plan.chosen().kind().key());
         drawing.put(
@@ -60,7 +60,7 @@ final class BoardDrawing {
         List<Map<String, Object>> marks = new ArrayList<>();
         routes.board().marks().forEach((limit, index) -> marks.add(Map.of("at", index, "words", words(limit))));
         drawing.put("marks", marks);
-        least(steps).ifPresent(least -> drawing.put("least", least));
+        min(steps).ifPresent(min -> drawing.put("least", min));
         drawing.put("per", say.ouncesFirst() ? GRAMS_PER_OUNCE : 1);
         drawing.put("unit", say.ouncesFirst() ? "oz" : "g");
         return drawing;
@@ -72,7 +72,7 @@ final class BoardDrawing {
     }
 
     private Map<String, Object> band() {
-        var goal = plan.wish().goal();
+        var goal = plan.request().goal();
         String name = switch (form.get("use")) {
             case "GRADE" -> "grade wanted";
             case "BATCH" -> "like that batch";
@@ -86,14 +86,14 @@ final class BoardDrawing {
     }
 
     /** Where on the curve as much is left as is wanted; nothing if it is more than there is. */
-    private Optional<Map<String, Object>> least(List<Board.Step> steps) {
-        Wish wish = plan.wish();
-        if (wish.least().isEmpty()) {
+    private Optional<Map<String, Object>> min(List<Board.Step> steps) {
+        PlanRequest request = plan.request();
+        if (request.min().isEmpty()) {
             return Optional.empty();
         }
         double grams = Double.NaN;
         for (Board.Step step : steps) {
-            if (wish.least()
+            if (request.min()
                             .get()
                             .shortfall(step.at().mixture(), null, ThicknessFactor.ONE)
                             .applyAsDouble(step.at().mixture())
@@ -103,10 +103,10 @@ final class BoardDrawing {
         }
         return Double.isNaN(grams)
                 ? Optional.empty()
-                : Optional.of(Map.of("grams", grams, "words", leastWords() + " need " + say.grams(grams)));
+                : Optional.of(Map.of("grams", grams, "words", minWords() + " need " + say.grams(grams)));
     }
 
-    private String leastWords() {
+    private String minWords() {
         String amount = form.get("least");
         return switch (form.get("leastUnit")) {
             case "jars" -> amount + " jars";
@@ -172,7 +172,7 @@ final class BoardDrawing {
     }
 
     private double cold(Snapshot at) {
-        return plan.wish().goal().served().equals(Celsius.FRIDGE)
+        return plan.request().goal().served().equals(Celsius.FRIDGE)
                 ? Thickness.grade(
                                 at.mixture(),
                                 Celsius.ROOM,

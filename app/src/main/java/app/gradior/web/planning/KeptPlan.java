@@ -24,7 +24,7 @@ public record KeptPlan(
         UUID ringId,
         Route.Kind route,
         PlanForm form,
-        Came came,
+        PlanResult result,
         Instant keptAt) {
 
     /**
@@ -38,7 +38,7 @@ public record KeptPlan(
      * @param servedC the temperature that is judged at
      * @param slurry null if none is poured
      */
-    public record Came(
+    public record PlanResult(
             double startGrams,
             double startMm,
             double stopGrams,
@@ -52,10 +52,10 @@ public record KeptPlan(
             double plateCm,
             Pour slurry,
             List<Caution> cautions) {
-        static Came of(Planning.Possible plan) {
+        static PlanResult of(Planning.FeasiblePlan plan) {
             Route.Outcome outcome = plan.chosen().outcome().orElseThrow();
             Board.Step start = plan.routes().board().steps().get(0);
-            return new Came(
+            return new PlanResult(
                     plan.planner().sauce().mass().grams(),
                     start.at().depth().millimetres(),
                     outcome.stop().mass().grams(),
@@ -65,7 +65,7 @@ public record KeptPlan(
                     outcome.volume().millilitres(),
                     outcome.stop().atStove().value(),
                     outcome.served().value(),
-                    plan.wish().goal().served().degrees(),
+                    plan.request().goal().served().degrees(),
                     outcome.stop()
                             .plateSpread(plan.planner().knowledge().thickness())
                             .centimetres(),

@@ -2,8 +2,8 @@ package app.gradior.web.planning;
 
 import app.gradior.food.StarchKind;
 import app.gradior.measure.CookRounding;
+import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.plan.Planner;
-import app.gradior.plan.PotLore;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
@@ -16,12 +16,11 @@ import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotDrawing;
-import app.gradior.web.equipment.PotPlace;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.kitchen.Remembered;
+import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceService;
 import app.gradior.web.text.Wording;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -59,28 +58,28 @@ class PlanController {
     /** A spread of ln k at which a place counts as not known: hardly less than the model's own. */
     private static final double BARELY_KNOWN = 0.34;
 
-    private final SauceBook book;
+    private final SauceService book;
     private final Planning planning;
-    private final PlanBook plans;
-    private final Reckoner reckoner;
+    private final PlanService plans;
+    private final PlanCache reckoner;
     private final BoilOffMapper tests;
     private final BatchSummaries batches;
     private final Wording say;
-    private final OffRequest pages;
+    private final TemplateRenderer pages;
     private final JsonMapper json;
-    private final Remembered remembered;
+    private final KitchenCache remembered;
 
     PlanController(
-            SauceBook book,
+            SauceService book,
             Planning planning,
-            PlanBook plans,
-            Reckoner reckoner,
+            PlanService plans,
+            PlanCache reckoner,
             BoilOffMapper tests,
             BatchSummaries batches,
             Wording say,
-            OffRequest pages,
+            TemplateRenderer pages,
             JsonMapper json,
-            Remembered remembered) {
+            KitchenCache remembered) {
         this.book = book;
         this.planning = planning;
         this.plans = plans;
@@ -97,7 +96,7 @@ class PlanController {
     String plan(
             @InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices, Model model) {
         PlanForm asked = PlanForm.of(choices);
-        Planning.Planned planned = planning.plan(kitchen, found(kitchen, id), asked);
+        Planning.PlanAttempt planned = planning.plan(kitchen, found(kitchen, id), asked);
         model.addAttribute("sauce", planned.sauce());
         model.addAttribute("planned", planned);
         model.addAttribute("read", planned.read());
@@ -128,11 +127,11 @@ class PlanController {
     private record Outcome(UUID sauce, PlanForm asked) {}
 
     /** As bytes, since that is what is sent: a board is long, and it would be encoded for every answer. */
-    private byte[] outcome(UUID kitchen, UUID id, PlanForm asked, Supplier<Planning.Planned> planned) {
+    private byte[] outcome(UUID kitchen, UUID id, PlanForm asked, Supplier<Planning.PlanAttempt> planned) {
         return remembered.of(kitchen, new Outcome(id, asked), () -> render(kitchen, planned.get()));
     }
 
-    private byte[] render(UUID kitchen, Planning.Planned planned) {
+    private byte[] render(UUID kitchen, Planning.PlanAttempt planned) {
         Map<String, Object> shown = new HashMap<>();
         shown.put("sauce", planned.sauce());
         shown.put("planned", planned);
@@ -144,9 +143,9 @@ class PlanController {
     }
 
     private void present(
-            UUID kitchen, Planning.Planned planned, Planning.Possible possible, Map<String, Object> shown) {
+            UUID kitchen, Planning.PlanAttempt planned, Planning.FeasiblePlan possible, Map<String, Object> shown) {
         PlanForm form = planned.form();
-        PotLore.Known known = possible.known();
+        EvaporationKnowledge.Known known = possible.known();
         shown.put("possible", possible);
         shown.put("known", known);
         shown.put(
@@ -167,11 +166,11 @@ class PlanController {
     }
 
     /** The same in another pot: empty minutes where it does not hold the sauce or never gets there. */
-    record Beside(KitchenPot pot, boolean holds, Optional<Interval> minutes, boolean chosen, boolean slow) {}
+    record OtherPot(KitchenPot pot, boolean holds, Optional<Interval> minutes, boolean chosen, boolean slow) {}
 
     /** The minutes of reducing in each pot, each on the ring that fits it best, so that a narrow one is seen to be slow. */
-    private List<Beside> beside(Planning.Planned planned, Planning.Possible possible) {
-        List<Beside> beside = new ArrayList<>();
+    private List<OtherPot> beside(Planning.PlanAttempt planned, Planning.FeasiblePlan possible) {
+        List<OtherPot> beside = new ArrayList<>();
         for (KitchenPot pot : others(planned, possible)) {
             boolean chosen = pot.id().equals(possible.pot().id());
             Optional<KitchenRing> ring = chosen ? possible.ring() : Kitchenware.ring(planned.rings(), null, pot);
@@ -181,17 +180,18 @@ class PlanController {
                 Planner planner = new Planner(
                         possible.planner().sauce(),
                         Kitchenware.conditions(pot.pot(), ring, planned.form(), planned.room()),
-                        planned.lore()
-                                .about(PotPlace.of(
+                        planned.knowledge()
+                                .about(EvaporationKnowledge.PotRingActivity.of(
                                         pot.id(),
                                         ring.map(KitchenRing::id).orElse(null),
                                         planned.form().activity()))
                                 .knowledge());
-                minutes = reckoner.reduce(planner, possible.wish().target()) instanceof Planner.Outcome.Reached reached
-                        ? Optional.of(reached.plan().minutes())
-                        : Optional.empty();
+                minutes =
+                        reckoner.reduce(planner, possible.request().target()) instanceof Planner.Outcome.Reached reached
+                                ? Optional.of(reached.plan().minutes())
+                                : Optional.empty();
             }
-            beside.add(new Beside(pot, holds, minutes, chosen, false));
+            beside.add(new OtherPot(pot, holds, minutes, chosen, false));
         }
         double quickest = beside.stream()
                 .flatMap(b -> b.minutes().stream())
@@ -199,7 +199,7 @@ class PlanController {
                 .min()
                 .orElse(0);
         return beside.stream()
-                .map(b -> new Beside(
+                .map(b -> new OtherPot(
                         b.pot(),
                         b.holds(),
                         b.minutes(),
@@ -211,7 +211,7 @@ class PlanController {
     }
 
     /** The chosen pot among those that hold the sauce, the widest of them first to be taken; all where there are few. */
-    private static List<KitchenPot> others(Planning.Planned planned, Planning.Possible possible) {
+    private static List<KitchenPot> others(Planning.PlanAttempt planned, Planning.FeasiblePlan possible) {
         if (planned.pots().size() <= POTS_BESIDE) {
             return planned.pots();
         }

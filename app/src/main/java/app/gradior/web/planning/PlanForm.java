@@ -5,7 +5,7 @@ import app.gradior.measure.CookRounding;
 import app.gradior.measure.NumberInput;
 import app.gradior.plan.Goal;
 import app.gradior.plan.Route;
-import app.gradior.plan.SlurrySchool;
+import app.gradior.plan.SlurryRatio;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
@@ -310,7 +310,7 @@ public final class PlanForm {
     }
 
     /** How much there is to be at least; empty if nothing was said. */
-    Optional<Target> least(Problems problems) {
+    Optional<Target> min(Problems problems) {
         return says("least") ? amount("least", "leastUnit", problems) : Optional.empty();
     }
 
@@ -322,7 +322,7 @@ public final class PlanForm {
         }
         double value = wanted.getAsDouble();
         if (!(value > 0) || value > 300_000) {
-            problems.say(key, "Give a yield of more than nought and at most 300 000.");
+            problems.say(key, "Give a yield of more than zero and at most 300 000.");
             return Optional.empty();
         }
         return switch (get(unitKey)) {
@@ -354,19 +354,19 @@ public final class PlanForm {
     }
 
     /** How the slurry is stirred. */
-    SlurrySchool school(Problems problems) {
+    SlurryRatio school(Problems problems) {
         return switch (get("school")) {
-            case "1:1" -> new SlurrySchool.BySpoons(1);
-            case "2:1" -> new SlurrySchool.BySpoons(0.5);
+            case "1:1" -> new SlurryRatio.BySpoons(1);
+            case "2:1" -> new SlurryRatio.BySpoons(0.5);
             case "weight" -> {
                 double water = NumberInput.read(get("water")).orElse(Double.NaN);
                 if (!(water >= 0.5 && water <= 10)) {
                     problems.say("water", "Give 0.5 to 10 times the starch's weight of water.");
                     water = 2;
                 }
-                yield new SlurrySchool.ByWeight(water);
+                yield new SlurryRatio.ByWeight(water);
             }
-            default -> new SlurrySchool.BySpoons(2);
+            default -> new SlurryRatio.BySpoons(2);
         };
     }
 

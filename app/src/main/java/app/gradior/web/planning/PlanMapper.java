@@ -15,7 +15,7 @@ import org.apache.ibatis.annotations.Select;
 interface PlanMapper {
     /**
      * @param chosen the choices as JSON
-     * @param came what they came to, as JSON
+     * @param result what they came to, as JSON
      */
     record PlanRow(
             UUID id,
@@ -25,10 +25,10 @@ interface PlanMapper {
             UUID ringId,
             Route.Kind route,
             String chosen,
-            String came,
+            String result,
             Instant keptAt) {}
 
-    String COLUMNS = "select id, sauce_id, sauce_version, pot_id, ring_id, route, chosen, came, kept_at from plan ";
+    String COLUMNS = "select id, sauce_id, sauce_version, pot_id, ring_id, route, chosen, result, kept_at from plan ";
 
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id}")
     Optional<PlanRow> find(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
@@ -40,8 +40,8 @@ interface PlanMapper {
     List<PlanRow> all(@Param("kitchen") UUID kitchen);
 
     @Insert("""
-            insert into plan (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, route, chosen, came, kept_at)
+            insert into plan (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, route, chosen, result, kept_at)
             values (#{plan.id}, #{kitchen}, #{plan.sauceId}, #{plan.sauceVersion}, #{plan.potId}, #{plan.ringId},
-              #{plan.route}, #{plan.chosen}, #{plan.came}, #{plan.keptAt})""")
+              #{plan.route}, #{plan.chosen}, #{plan.result}, #{plan.keptAt})""")
     int keep(@Param("kitchen") UUID kitchen, @Param("plan") PlanRow plan);
 }

@@ -2,28 +2,27 @@ package app.gradior.web.planning;
 
 import app.gradior.cook.Cook;
 import app.gradior.food.Mixture;
+import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.plan.Goal;
+import app.gradior.plan.PlanRequest;
 import app.gradior.plan.Planner;
-import app.gradior.plan.PotLore;
 import app.gradior.plan.Route;
 import app.gradior.plan.Routes;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
-import app.gradior.plan.Wish;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Room;
 import app.gradior.quantity.Celsius;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.PotPlace;
 import app.gradior.web.equipment.RingMapper;
 import app.gradior.web.food.Foods;
-import app.gradior.web.kitchen.Remembered;
+import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.ReadSauce;
@@ -41,26 +40,26 @@ public class Planning {
     /** A pot that holds this much is taken where none was chosen. */
     private static final double USUAL_LITRES = 1.5;
 
-    private final Remembered remembered;
+    private final KitchenCache remembered;
     private final SauceReader reader;
     private final Foods foods;
     private final PotMapper pots;
     private final RingMapper rings;
     private final Kitchenware kitchenware;
     private final PotLearning learning;
-    private final CookBook cooks;
-    private final Reckoner reckoner;
+    private final BatchService cooks;
+    private final PlanCache reckoner;
 
     Planning(
-            Remembered remembered,
+            KitchenCache remembered,
             SauceReader reader,
             Foods foods,
             PotMapper pots,
             RingMapper rings,
             Kitchenware kitchenware,
             PotLearning learning,
-            CookBook cooks,
-            Reckoner reckoner) {
+            BatchService cooks,
+            PlanCache reckoner) {
         this.remembered = remembered;
         this.reader = reader;
         this.foods = foods;
@@ -76,19 +75,19 @@ public class Planning {
      * What choices come to.
      *
      * @param form the choices, with the pot and the ring that were taken where none was chosen
-     * @param lore what the kitchen knows of its pots
+     * @param knowledge what the kitchen knows of its pots
      * @param possible how it can be cooked; empty if it can't yet: no pot, nothing in the sauce, a pot that is too small
      */
-    public record Planned(
+    public record PlanAttempt(
             Sauce sauce,
             ReadSauce read,
             List<KitchenPot> pots,
             List<KitchenRing> rings,
             PlanForm form,
             Room room,
-            PotLore lore,
+            EvaporationKnowledge knowledge,
             Problems problems,
-            Optional<Possible> possible) {}
+            Optional<FeasiblePlan> possible) {}
 
     /**
      * A plan that can be cooked.
@@ -96,13 +95,13 @@ public class Planning {
      * @param chosen the route chosen, or the one proposed
      * @param use what it is for, if it was said by a use
      */
-    public record Possible(
+    public record FeasiblePlan(
             KitchenPot pot,
             Optional<KitchenRing> ring,
             Conditions conditions,
-            PotLore.Known known,
+            EvaporationKnowledge.Known known,
             Planner planner,
-            Wish wish,
+            PlanRequest request,
             Routes routes,
             Route chosen,
             Optional<Use> use) {
@@ -111,9 +110,9 @@ public class Planning {
         public Target target() {
             return switch (chosen.kind()) {
                 case REDUCE, BLEND ->
-                    use.isPresent() && wish.stop().isEmpty()
-                            ? new Target.ForUse(use.get(), wish.goal().served())
-                            : wish.target();
+                    use.isPresent() && request.stop().isEmpty()
+                            ? new Target.ForUse(use.get(), request.goal().served())
+                            : request.target();
                 case REDUCE_THEN_SLURRY, SLURRY ->
                     new Target.Weight(chosen.outcome().orElseThrow().stop().mass());
             };
@@ -121,9 +120,9 @@ public class Planning {
     }
 
     /** Reckons what was asked for a sauce; what the sauce's own text aims at counts where nothing was asked. */
-    public Planned plan(UUID kitchen, Sauce sauce, PlanForm asked) {
+    public PlanAttempt plan(UUID kitchen, Sauce sauce, PlanForm asked) {
         Problems problems = new Problems();
-        AsItIs now = remembered.of(kitchen, AsItIs.class, () -> look(kitchen));
+        KitchenSnapshot now = remembered.of(kitchen, KitchenSnapshot.class, () -> look(kitchen));
         ReadSauce read = reader.read(sauce, now.language(), now.pots());
         List<KitchenPot> all = now.pots();
         List<KitchenRing> on = now.rings();
@@ -136,11 +135,11 @@ public class Planning {
         PlanForm form = meant.with("pot", pot.map(KitchenPot::id).orElse(null))
                 .with("ring", ring.map(KitchenRing::id).orElse(null));
         Room room = Kitchenware.room(now.room(), form, problems);
-        PotLore lore = now.lore();
-        Wish wish = wish(kitchen, form, problems);
+        EvaporationKnowledge knowledge = now.knowledge();
+        PlanRequest request = request(kitchen, form, problems);
         form.size("jarMl", problems);
         form.size("serveMl", problems);
-        Optional<Possible> possible = Optional.empty();
+        Optional<FeasiblePlan> possible = Optional.empty();
         if (pot.isPresent() && read.obstacle().isEmpty()) {
             Mixture mixture = form.smooth() ? read.mixture().blended() : read.mixture();
             Kitchenware.refuseTooSmall(mixture, pot.get().pot(), problems);
@@ -149,10 +148,10 @@ public class Planning {
                         "pot", "There is no water in this sauce, so nothing boils off and no starch swells: add some.");
             }
             if (!problems.any()) {
-                possible = Optional.of(possible(mixture, pot.get(), ring, form, room, lore, wish));
+                possible = Optional.of(possible(mixture, pot.get(), ring, form, room, knowledge, request));
             }
         }
-        return new Planned(sauce, read, all, on, form, room, lore, problems, possible);
+        return new PlanAttempt(sauce, read, all, on, form, room, knowledge, problems, possible);
     }
 
     /** The choices, with the surface and the lid of the sauce's own text where none was chosen. */
@@ -166,43 +165,47 @@ public class Planning {
     }
 
     /** What of a kitchen plans are reckoned with. */
-    private record AsItIs(
-            Room room, List<KitchenPot> pots, List<KitchenRing> rings, Foods.Language language, PotLore lore) {}
+    private record KitchenSnapshot(
+            Room room,
+            List<KitchenPot> pots,
+            List<KitchenRing> rings,
+            Foods.Language language,
+            EvaporationKnowledge knowledge) {}
 
-    private AsItIs look(UUID kitchen) {
-        return new AsItIs(
+    private KitchenSnapshot look(UUID kitchen) {
+        return new KitchenSnapshot(
                 kitchenware.room(kitchen),
                 pots.all(kitchen),
                 rings.all(kitchen),
                 foods.language(kitchen),
-                learning.lore(kitchen));
+                learning.knowledge(kitchen));
     }
 
-    private Possible possible(
+    private FeasiblePlan possible(
             Mixture mixture,
             KitchenPot pot,
             Optional<KitchenRing> ring,
             PlanForm form,
             Room room,
-            PotLore lore,
-            Wish wish) {
+            EvaporationKnowledge knowledge,
+            PlanRequest request) {
         Conditions conditions = Kitchenware.conditions(pot.pot(), ring, form, room);
-        PotLore.Known known =
-                lore.about(PotPlace.of(pot.id(), ring.map(KitchenRing::id).orElse(null), form.activity()));
+        EvaporationKnowledge.Known known = knowledge.about(EvaporationKnowledge.PotRingActivity.of(
+                pot.id(), ring.map(KitchenRing::id).orElse(null), form.activity()));
         Planner planner = new Planner(mixture, conditions, known.knowledge());
-        Routes routes = reckoner.routes(planner, wish);
+        Routes routes = reckoner.routes(planner, request);
         Route chosen = form.route()
                 .filter(routes::has)
                 .map(routes::route)
                 .orElseGet(() -> routes.route(routes.suggestion().kind()));
         boolean byUse = !form.get("use").equals("GRADE") && !form.get("use").equals("BATCH");
-        return new Possible(
+        return new FeasiblePlan(
                 pot,
                 ring,
                 conditions,
                 known,
                 planner,
-                wish,
+                request,
                 routes,
                 chosen,
                 byUse ? Optional.of(form.use()) : Optional.empty());
@@ -219,12 +222,12 @@ public class Planning {
                 all.stream().filter(p -> p.id().equals(form.pot())).findFirst().orElseThrow(() -> new NotFound("pot")));
     }
 
-    private Wish wish(UUID kitchen, PlanForm form, Problems problems) {
+    private PlanRequest request(UUID kitchen, PlanForm form, Problems problems) {
         Goal goal = form.goal(problems, gradeOfBatch(kitchen, form));
-        return new Wish(
+        return new PlanRequest(
                 goal,
                 form.stop(problems),
-                form.least(problems),
+                form.min(problems),
                 form.starch(),
                 form.school(problems),
                 form.frozen(),
@@ -236,7 +239,7 @@ public class Planning {
         if (!form.get("use").equals("BATCH") || form.batch() == null) {
             return Optional.empty();
         }
-        CookBook.Kept kept = cooks.find(kitchen, form.batch());
+        BatchService.StoredCook kept = cooks.find(kitchen, form.batch());
         if (kept.row().finishedAt() == null) {
             throw new NotFound("batch");
         }

@@ -13,8 +13,8 @@ import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
 import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.sauce.SauceService;
 import app.gradior.web.text.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,9 +37,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/plans")
 class SheetController {
-    private final PlanBook plans;
+    private final PlanService plans;
     private final Planning planning;
-    private final SauceBook sauces;
+    private final SauceService sauces;
     private final SauceReader reader;
     private final PotMapper pots;
     private final RingMapper rings;
@@ -47,9 +47,9 @@ class SheetController {
     private final Wording say;
 
     SheetController(
-            PlanBook plans,
+            PlanService plans,
             Planning planning,
-            SauceBook sauces,
+            SauceService sauces,
             SauceReader reader,
             PotMapper pots,
             RingMapper rings,
@@ -95,7 +95,7 @@ class SheetController {
             @RequestParam UUID sauce,
             @RequestParam Map<String, String> choices) {
         Sauce made = sauces.find(kitchen, sauce).orElseThrow(() -> new NotFound("sauce"));
-        Planning.Planned planned = planning.plan(kitchen, made, PlanForm.of(choices));
+        Planning.PlanAttempt planned = planning.plan(kitchen, made, PlanForm.of(choices));
         if (planned.possible().filter(p -> p.chosen().outcome().isPresent()).isEmpty()) {
             return "redirect:/sauces/" + sauce + "/plan?" + planned.form().query();
         }
@@ -128,7 +128,7 @@ class SheetController {
         String ring = plan.ringId() == null
                 ? null
                 : rings.find(kitchen, plan.ringId()).map(r -> r.name()).orElse(null);
-        Grade stove = Grade.of(plan.came().stoveGrade());
+        Grade stove = Grade.of(plan.result().stoveGrade());
         return new Sheet(
                 plan,
                 sauce,
@@ -137,7 +137,7 @@ class SheetController {
                 lines(reader.read(kitchen, sauce).lines()),
                 SpoonCoat.of(stove),
                 Bubbles.of(stove),
-                plan.came().cautions());
+                plan.result().cautions());
     }
 
     private List<Line> lines(List<SauceLine> lines) {

@@ -14,9 +14,9 @@ import org.springframework.stereotype.Component;
 /** The cook's sheet as PDF, with the product's own fonts in it. */
 @Component
 class SheetPdf {
-    private final OffRequest pages;
+    private final TemplateRenderer pages;
 
-    SheetPdf(OffRequest pages) {
+    SheetPdf(TemplateRenderer pages) {
         this.pages = pages;
     }
 

@@ -19,10 +19,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class OversizeForms extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(OversizeForms.class);
 
-    private final DataSize most;
+    private final DataSize max;
 
-    OversizeForms(@Value("${server.tomcat.max-http-form-post-size}") DataSize most) {
-        this.most = most;
+    OversizeForms(@Value("${server.tomcat.max-http-form-post-size}") DataSize max) {
+        this.max = max;
     }
 
     @Override
@@ -30,7 +30,7 @@ class OversizeForms extends OncePerRequestFilter {
             throws ServletException, IOException {
         String type = request.getContentType();
         boolean form = type != null && type.startsWith(MediaType.APPLICATION_FORM_URLENCODED_VALUE);
-        if (form && request.getContentLengthLong() > most.toBytes()) {
+        if (form && request.getContentLengthLong() > max.toBytes()) {
             LOG.info("a form of {} bytes to {} is too large", request.getContentLengthLong(), request.getServletPath());
             response.sendError(HttpStatus.CONTENT_TOO_LARGE.value());
             return;

@@ -38,9 +38,9 @@ public final class Picture {
     private static final int LONGEST_SIDE = 1200;
 
     /** A picture of more pixels than cameras take is not decoded. */
-    private static final long MOST_PIXELS = 40_000_000;
+    private static final long MAX_PIXELS = 40_000_000;
 
-    private static final int MOST_BYTES = 8 * 1024 * 1024;
+    private static final int MAX_BYTES = 8 * 1024 * 1024;
 
     /** Decoding takes a core and much memory: no more are decoded at once, others wait for so long. */
     private static final Semaphore AT_ONCE = new Semaphore(2, true);
@@ -63,7 +63,7 @@ public final class Picture {
      * @return empty if it is none, or larger than cameras make them
      */
     public static Optional<byte[]> rewritten(MultipartFile file) throws IOException {
-        if (file.getSize() > MOST_BYTES) {
+        if (file.getSize() > MAX_BYTES) {
             return Optional.empty();
         }
         byte[] sent = file.getBytes();
@@ -93,7 +93,7 @@ public final class Picture {
                 reader.setInput(in, true, true);
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);
-                if ((long) width * height > MOST_PIXELS || width < 1 || height < 1) {
+                if ((long) width * height > MAX_PIXELS || width < 1 || height < 1) {
                     return Optional.empty();
                 }
                 ImageReadParam coarse = reader.getDefaultReadParam();

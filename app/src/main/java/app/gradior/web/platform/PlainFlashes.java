@@ -20,7 +20,7 @@ class PlainFlashes {
     private static final int LONGEST = 2000;
 
     /** Left by pages that nobody went on to. */
-    private static final int MOST = 8;
+    private static final int MAX = 8;
 
     @Bean(DispatcherServlet.FLASH_MAP_MANAGER_BEAN_NAME)
     FlashMapManager plainFlashes() {
@@ -31,7 +31,7 @@ class PlainFlashes {
                 for (FlashMap flash : flashes) {
                     flash.forEach((name, value) -> check(name, value));
                 }
-                List<FlashMap> latest = flashes.subList(Math.max(0, flashes.size() - MOST), flashes.size());
+                List<FlashMap> latest = flashes.subList(Math.max(0, flashes.size() - MAX), flashes.size());
                 super.updateFlashMaps(new java.util.ArrayList<>(latest), request, response);
             }
         };

@@ -2,7 +2,7 @@ package app.gradior.web.pots;
 
 import app.gradior.measure.TypedMass;
 import app.gradior.plan.BoilOff;
-import app.gradior.plan.PotLore;
+import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
@@ -34,7 +34,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The guided boil-off test: weigh, bring to the activity, ten minutes, weigh again. */
 @Controller
 class BoilOffController {
-    private static final double LEAST_WATER_G = 300;
+    private static final double MIN_WATER_G = 300;
 
     private final PotMapper pots;
     private final RingMapper rings;
@@ -92,16 +92,16 @@ class BoilOffController {
         KitchenPot pot = pot(kitchen, id);
         KitchenRing ring =
                 form.ring() == null ? null : rings.find(kitchen, form.ring()).orElse(null);
-        double most = pot.pot().workingCapacity().millilitres();
+        double max = pot.pot().workingCapacity().millilitres();
         Optional<Double> water = water(form.weight(), form.bare() != null, pot);
         String wrong = ring == null
                 ? "Choose a ring."
                 : water.isEmpty()
                         ? "Give the weight in grams as a plain number, or with its unit, such as 70 oz."
-                        : water.get() < LEAST_WATER_G
+                        : water.get() < MIN_WATER_G
                                 ? "That would be " + Math.round(water.get())
                                         + " g of water: take at least 300 g. Was the pot on the scale too?"
-                                : water.get() > most
+                                : water.get() > max
                                         ? "That would be " + Math.round(water.get())
                                                 + " g of water, too full to boil in this pot: take less."
                                         : null;
@@ -145,11 +145,12 @@ class BoilOffController {
         KitchenRing ring = rings.find(kitchen, test.ringId()).orElseThrow(() -> new NotFound("ring"));
         model.addAttribute("ring", ring);
         if (test.done()) {
-            PotLore.Place place = new PotLore.Place(test.potId(), test.ringId(), test.activity());
-            PotLore lore = learning.lore(kitchen);
-            model.addAttribute("known", lore.about(place));
+            EvaporationKnowledge.PotRingActivity place =
+                    new EvaporationKnowledge.PotRingActivity(test.potId(), test.ringId(), test.activity());
+            EvaporationKnowledge knowledge = learning.knowledge(kitchen);
+            model.addAttribute("known", knowledge.about(place));
             model.addAttribute(
-                    "before", learning.loreWithout(kitchen, test.id()).about(place));
+                    "before", learning.knowledgeWithout(kitchen, test.id()).about(place));
         }
         return "pot/boiling-off";
     }
@@ -224,9 +225,9 @@ class BoilOffController {
     }
 
     @PostMapping("/boil-offs/{id}/strike")
-    String strike(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
+    String exclude(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
         BoilOffMapper.Test test = test(kitchen, id);
-        tests.strike(kitchen, id, out ? now() : null);
+        tests.exclude(kitchen, id, out ? now() : null);
         return "redirect:/pots/" + test.potId() + "#known";
     }
 

@@ -1,7 +1,7 @@
 package app.gradior.web.pots;
 
 import app.gradior.measure.NumberInput;
-import app.gradior.plan.PotLore;
+import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
 import app.gradior.pot.Pot;
@@ -14,7 +14,6 @@ import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.PotPlace;
 import app.gradior.web.equipment.RingMapper;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.learning.PotLearning;
@@ -165,8 +164,9 @@ class PotController {
                 every.stream().skip(first).limit(POTS_ON_A_PAGE).toList();
         model.addAttribute("from", first);
         model.addAttribute("more", first + POTS_ON_A_PAGE < every.size() ? first + POTS_ON_A_PAGE : null);
-        List<BoilOffMapper.Test> done =
-                tests.all(kitchen).stream().filter(t -> t.done() && !t.struck()).toList();
+        List<BoilOffMapper.Test> done = tests.all(kitchen).stream()
+                .filter(t -> t.done() && !t.excluded())
+                .toList();
         List<BatchSummary> batches = learning.batches(kitchen);
         model.addAttribute(
                 "pots",
@@ -181,7 +181,7 @@ class PotController {
     private static String known(KitchenPot pot, List<BoilOffMapper.Test> tests, List<BatchSummary> batches) {
         long tested = tests.stream().filter(t -> t.potId().equals(pot.id())).count();
         long cooked = batches.stream()
-                .filter(b -> b.potId().equals(pot.id()) && !b.struck())
+                .filter(b -> b.potId().equals(pot.id()) && !b.excluded())
                 .count();
         return tested + cooked == 0
                 ? "not tested yet"
@@ -204,7 +204,12 @@ class PotController {
     }
 
     /** What is known of a pot on a ring at an activity, and what a test would make of it. */
-    record Cell(KitchenRing ring, Activity activity, PotLore.Known known, PotLore.Known tested, long sources) {
+    record Cell(
+            KitchenRing ring,
+            Activity activity,
+            EvaporationKnowledge.Known known,
+            EvaporationKnowledge.Known tested,
+            long sources) {
         public String now() {
             return range(known);
         }
@@ -213,7 +218,7 @@ class PotController {
             return range(tested);
         }
 
-        private static String range(PotLore.Known known) {
+        private static String range(EvaporationKnowledge.Known known) {
             double middle = known.k().middle();
             return Math.round(EXAMPLE_MINUTES * middle / known.k().high()) + "–"
                     + Math.round(EXAMPLE_MINUTES * middle / known.k().low()) + " min";
@@ -221,12 +226,12 @@ class PotController {
     }
 
     /** Something learnt of this pot, which can be struck out. */
-    record Learnt(String words, String href, String strikePath, Instant at, boolean struck) {}
+    record Learnt(String words, String href, String excludePath, Instant at, boolean excluded) {}
 
     private String page(UUID kitchen, KitchenPot pot, Model model) {
         model.addAttribute("pot", new Drawn(pot, PotDrawing.of(pot.pot(), say.potMarks()), ""));
         model.addAttribute("litreMm", pot.pot().depthOf(Volume.ofLitres(1)).millimetres());
-        PotLore lore = learning.lore(kitchen);
+        EvaporationKnowledge knowledge = learning.knowledge(kitchen);
         List<BoilOffMapper.Test> own = tests.all(kitchen).stream()
                 .filter(t -> t.potId().equals(pot.id()) && t.done())
                 .toList();
@@ -236,19 +241,20 @@ class PotController {
         List<Cell> cells = new ArrayList<>();
         for (KitchenRing ring : rings.all(kitchen)) {
             for (Activity activity : Activity.values()) {
-                PotLore.Place place = PotPlace.of(pot.id(), ring.id(), activity);
+                EvaporationKnowledge.PotRingActivity place =
+                        EvaporationKnowledge.PotRingActivity.of(pot.id(), ring.id(), activity);
                 long sources = own.stream()
-                                .filter(t -> !t.struck() && t.ringId().equals(ring.id()) && t.activity() == activity)
+                                .filter(t -> !t.excluded() && t.ringId().equals(ring.id()) && t.activity() == activity)
                                 .count()
                         + batches.stream()
-                                .filter(b -> !b.struck()
+                                .filter(b -> !b.excluded()
                                         && b.source()
                                                 .filter(s -> s.place().equals(place))
                                                 .isPresent())
                                 .count();
                 // The two surfaces that sauces are cooked at are always shown; others once something is known of them.
                 if (sources > 0 || activity == Activity.SIMMER) {
-                    cells.add(new Cell(ring, activity, lore.about(place), lore.afterTest(place), sources));
+                    cells.add(new Cell(ring, activity, knowledge.about(place), knowledge.afterTest(place), sources));
                 }
             }
         }
@@ -260,13 +266,13 @@ class PotController {
                 "/boil-offs/" + t.id(),
                 "/boil-offs/" + t.id() + "/strike",
                 t.startedAt(),
-                t.struck())));
+                t.excluded())));
         batches.forEach(b -> sources.add(new Learnt(
                 b.sauceName() + String.format(Locale.ROOT, ": k %.2f", Math.exp(b.learntLnK())),
                 "/journal/" + b.id(),
                 "/cooks/" + b.id() + "/strike",
                 b.finishedAt(),
-                b.struck())));
+                b.excluded())));
         model.addAttribute("sources", sources);
         return "pot/pot";
     }

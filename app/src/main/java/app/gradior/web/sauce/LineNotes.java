@@ -3,15 +3,15 @@ package app.gradior.web.sauce;
 import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
 import app.gradior.food.Mixture;
-import app.gradior.measure.Doubt;
+import app.gradior.measure.Ambiguity;
 import app.gradior.measure.LinePart;
 import app.gradior.measure.ReadLine;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
-import app.gradior.sauce.Doing;
 import app.gradior.sauce.Operation;
 import app.gradior.sauce.SauceLine;
 import app.gradior.sauce.StagedSauce;
+import app.gradior.sauce.StepClause;
 import app.gradior.sauce.WrittenSauce.Outcome;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
@@ -156,18 +156,18 @@ class LineNotes {
                 .collect(Collectors.joining(" "));
     }
 
-    private Optional<Question> question(Doubt doubt, ReadLine.Understood food) {
-        if (doubt instanceof Doubt.HowMuch howMuch) {
+    private Optional<Question> question(Ambiguity doubt, ReadLine.Understood food) {
+        if (doubt instanceof Ambiguity.HowMuch howMuch) {
             return Optional.of(howMuch(howMuch, food.ingredient()));
         }
-        if (doubt instanceof Doubt.WhichFood whichFood) {
+        if (doubt instanceof Ambiguity.WhichFood whichFood) {
             return Optional.of(whichFood(whichFood));
         }
-        if (doubt instanceof Doubt.NotUnderstood unread) {
+        if (doubt instanceof Ambiguity.NotUnderstood unread) {
             return Optional.of(rewriting(
                     "“" + unread.words() + "” is not understood and not counted. Make it", unread.rewrites()));
         }
-        Doubt.Implausible implausible = (Doubt.Implausible) doubt;
+        Ambiguity.Implausible implausible = (Ambiguity.Implausible) doubt;
         return implausible.settled()
                 ? Optional.empty()
                 : Optional.of(rewriting(strikes(implausible, food) + " Did you mean", implausible.rewrites()));
@@ -185,7 +185,7 @@ class LineNotes {
                         .toList());
     }
 
-    private String strikes(Doubt.Implausible doubt, ReadLine.Understood food) {
+    private String strikes(Ambiguity.Implausible doubt, ReadLine.Understood food) {
         return switch (doubt.why()) {
             case MANY_PACKS -> "That is " + say.grams(food.mass()) + " in all.";
             case HEAVY -> "That is a lot for one sauce.";
@@ -197,7 +197,7 @@ class LineNotes {
         };
     }
 
-    private Question howMuch(Doubt.HowMuch doubt, Ingredient food) {
+    private Question howMuch(Ambiguity.HowMuch doubt, Ingredient food) {
         List<Answer> answers = new ArrayList<>();
         answers.add(answer(doubt.one(), food, true));
         doubt.choices().forEach(choice -> answers.add(answer(choice, food, false)));
@@ -218,7 +218,7 @@ class LineNotes {
         return new Answer(say.grams(mass), chosen, food.key(), say.exact(mass.grams()), null, null);
     }
 
-    private static Question whichFood(Doubt.WhichFood doubt) {
+    private static Question whichFood(Ambiguity.WhichFood doubt) {
         List<Answer> answers = new ArrayList<>();
         for (Ingredient choice : doubt.choices()) {
             answers.add(new Answer(choice.name(), answers.isEmpty(), choice.key(), null, doubt.words(), null));
@@ -228,8 +228,8 @@ class LineNotes {
 
     private Note step(SauceLine.Step line, Outcome outcome) {
         Optional<String> puzzle = line.doings().stream()
-                .filter(Doing.Puzzle.class::isInstance)
-                .map(d -> ((Doing.Puzzle) d).problem())
+                .filter(StepClause.UnreadableStep.class::isInstance)
+                .map(d -> ((StepClause.UnreadableStep) d).problem())
                 .findFirst();
         Optional<String> missed = outcome.results().stream()
                 .flatMap(r -> r.missed().stream())
@@ -238,9 +238,9 @@ class LineNotes {
         List<ReadLine.Understood> foods = line.foods().toList();
         Optional<String> strikes = foods.stream()
                 .flatMap(food -> food.doubts().stream()
-                        .filter(Doubt.Implausible.class::isInstance)
+                        .filter(Ambiguity.Implausible.class::isInstance)
                         .filter(doubt -> !doubt.settled())
-                        .map(doubt -> food.typed().strip() + ": " + strikes((Doubt.Implausible) doubt, food)))
+                        .map(doubt -> food.typed().strip() + ": " + strikes((Ambiguity.Implausible) doubt, food)))
                 .findFirst();
         String asked = puzzle.or(() -> missed).or(() -> strikes).orElse("");
         String goesIn = foods.stream()

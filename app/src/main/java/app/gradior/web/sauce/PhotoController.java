@@ -22,11 +22,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/sauces/{id}/photo")
 class PhotoController {
-    private final SauceBook book;
+    private final SauceService book;
     private final SauceMapper mapper;
     private final Clock clock;
 
-    PhotoController(SauceBook book, SauceMapper mapper, Clock clock) {
+    PhotoController(SauceService book, SauceMapper mapper, Clock clock) {
         this.book = book;
         this.mapper = mapper;
         this.clock = clock;

@@ -18,7 +18,7 @@ record PotFit(String name, PotDrawing drawing, double level, State state, double
     private static final double WIDTH_PX = 330;
 
     private static final double GAP_MM = 24;
-    private static final int MOST_DRAWN = 5;
+    private static final int MAX_DRAWN = 5;
 
     enum State {
         FITS("fits"),
@@ -37,24 +37,24 @@ record PotFit(String name, PotDrawing drawing, double level, State state, double
     }
 
     /** The few pots whose size comes nearest to what the sauce wants, in their order. */
-    static List<PotFit> of(Volume most, List<KitchenPot> kept) {
+    static List<PotFit> of(Volume max, List<KitchenPot> kept) {
         List<KitchenPot> nearest = kept.stream()
-                .sorted(Comparator.comparingDouble(pot ->
-                        Math.abs(Math.log(pot.pot().workingCapacity().litres() / Math.max(0.05, most.litres())))))
-                .limit(MOST_DRAWN)
+                .sorted(Comparator.comparingDouble(
+                        pot -> Math.abs(Math.log(pot.pot().workingCapacity().litres() / Math.max(0.05, max.litres())))))
+                .limit(MAX_DRAWN)
                 .toList();
         List<KitchenPot> pots = kept.stream().filter(nearest::contains).toList();
         double all = pots.stream()
                 .mapToDouble(p -> Math.max(p.rimMm(), p.baseMm()) + GAP_MM)
                 .sum();
         double scale = Math.min(0.42, WIDTH_PX / Math.max(1, all));
-        return pots.stream().map(pot -> of(most, pot, scale)).toList();
+        return pots.stream().map(pot -> of(max, pot, scale)).toList();
     }
 
-    private static PotFit of(Volume most, KitchenPot kept, double scale) {
+    private static PotFit of(Volume max, KitchenPot kept, double scale) {
         Pot pot = kept.pot();
-        State state = pot.overflowsWith(most) ? State.TOO_SMALL : pot.holds(most) ? State.FITS : State.BOILS_OVER;
-        return new PotFit(kept.name(), PotDrawing.of(pot), pot.depthOf(most).millimetres(), state, scale);
+        State state = pot.overflowsWith(max) ? State.TOO_SMALL : pot.holds(max) ? State.FITS : State.BOILS_OVER;
+        return new PotFit(kept.name(), PotDrawing.of(pot), pot.depthOf(max).millimetres(), state, scale);
     }
 
     public String words() {

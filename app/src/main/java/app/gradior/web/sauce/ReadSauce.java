@@ -149,17 +149,17 @@ public final class ReadSauce {
     }
 
     /** The most there is in the pot at any time, hot: what the pot has to hold. */
-    public Volume most() {
-        Volume most = Volume.ofMillilitres(0);
+    public Volume max() {
+        Volume max = Volume.ofMillilitres(0);
         for (Outcome outcome : made().outcomes()) {
             for (var result : outcome.results()) {
                 if (!result.after().isEmpty()) {
                     Volume hot = ChoiOkos.volume(result.after(), Celsius.of(95));
-                    most = hot.compareTo(most) > 0 ? hot : most;
+                    max = hot.compareTo(max) > 0 ? hot : max;
                 }
             }
         }
-        return most;
+        return max;
     }
 
     /** What is in the pot after a stage, for the page. */
@@ -228,8 +228,7 @@ public final class ReadSauce {
             add(parts, "salt", "salt", Component.SALT);
             add(parts, "alcohol", "alcohol", Component.ETHANOL);
             add(parts, "the rest", "rest", Component.DISSOLVED_OTHER, Component.SOLID_OTHER);
-            double most =
-                    parts.stream().mapToDouble(p -> p.mass().grams()).max().orElse(1);
+            double max = parts.stream().mapToDouble(p -> p.mass().grams()).max().orElse(1);
             return parts.stream()
                     .filter(p -> p.mass().grams() >= 0.05)
                     .sorted((a, b) -> b.mass().compareTo(a.mass()))
@@ -237,7 +236,7 @@ public final class ReadSauce {
                             p.name(),
                             p.css(),
                             p.mass(),
-                            Math.max(0.5, 100 * p.mass().grams() / most)))
+                            Math.max(0.5, 100 * p.mass().grams() / max)))
                     .toList();
         }
 

@@ -24,12 +24,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sauces")
 class SauceController {
-    private final SauceBook book;
+    private final SauceService book;
     private final SauceReader reader;
     private final SauceMapper mapper;
     private final Workshop workshop;
 
-    SauceController(SauceBook book, SauceReader reader, SauceMapper mapper, Workshop workshop) {
+    SauceController(SauceService book, SauceReader reader, SauceMapper mapper, Workshop workshop) {
         this.book = book;
         this.reader = reader;
         this.mapper = mapper;
@@ -138,7 +138,7 @@ class SauceController {
             try {
                 book.save(kitchen, latest, form.name(), form.text());
                 return "redirect:/sauces/" + id + (plan ? "/plan" : "");
-            } catch (SauceBook.ChangedMeanwhile e) {
+            } catch (SauceService.ChangedMeanwhile e) {
                 errors.reject("changed");
                 latest = find(kitchen, id);
             }

@@ -119,7 +119,7 @@ class SauceToolsController {
                                 .findFirst()
                                 .orElseThrow(() -> new Wrong("Choose one of your pots."))
                                 .millilitres()
-                        / read.most().millilitres();
+                        / read.max().millilitres();
             case "have" -> have(form, read);
             default -> number(form.times(), "How many times? Give a number, such as 2 or 0.5.");
         };

@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sauces/{id}/versions")
 class VersionController {
-    private final SauceBook book;
+    private final SauceService book;
     private final SauceReader reader;
 
-    VersionController(SauceBook book, SauceReader reader) {
+    VersionController(SauceService book, SauceReader reader) {
         this.book = book;
         this.reader = reader;
     }

@@ -73,7 +73,7 @@ public class Workshop {
                 read.lines().size() + " lines, " + read.unclear() + " not understood, " + read.doubtful() + " guessed");
         model.addAttribute("after", read.after(stage));
         List<KitchenPot> all = pots.all(kitchen);
-        model.addAttribute("fits", read.isEmpty() ? List.of() : PotFit.of(read.most(), all));
+        model.addAttribute("fits", read.isEmpty() ? List.of() : PotFit.of(read.max(), all));
         model.addAttribute("pots", all);
     }
 }

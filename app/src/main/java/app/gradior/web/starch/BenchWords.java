@@ -52,7 +52,7 @@ public class BenchWords {
     }
 
     /** What so much starch gives, and what to do about it. */
-    public String mend(Slurry gives, StarchBench.Mend mend, Grade wanted) {
+    public String mend(Slurry gives, StarchBench.Adjustment mend, Grade wanted) {
         String now = "That gives grade " + say.number(mend.now().value(), 1) + ". ";
         if (mend.water().isPresent()) {
             double grams = mend.water().get().liquid().grams();

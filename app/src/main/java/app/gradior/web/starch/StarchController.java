@@ -5,7 +5,7 @@ import app.gradior.food.StarchKind;
 import app.gradior.measure.NumberInput;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Slurry;
-import app.gradior.plan.SlurrySchool;
+import app.gradior.plan.SlurryRatio;
 import app.gradior.plan.StarchBench;
 import app.gradior.plan.Use;
 import app.gradior.quantity.Celsius;
@@ -56,7 +56,7 @@ class StarchController {
         Grade wanted = form.use().equals("GRADE")
                 ? Grade.of(number("grade", form.grade(), 0.5, 8, "Give a grade between 0.5 and 8.", problems))
                 : use(form).aim();
-        SlurrySchool school = form.slurrySchool();
+        SlurryRatio school = form.slurrySchool();
         if (liquid.isPresent() && problems.isEmpty()) {
             StarchBench bench = new StarchBench(liquid.get(), served, school);
             List<StarchBench.Row> rows = bench.forGrade(wanted);
@@ -110,11 +110,11 @@ class StarchController {
     }
 
     private static double number(
-            String field, String typed, double least, double most, String sentence, Map<String, String> problems) {
-        OptionalDouble number = NumberInput.read(typed, least, most);
+            String field, String typed, double min, double max, String sentence, Map<String, String> problems) {
+        OptionalDouble number = NumberInput.read(typed, min, max);
         if (number.isEmpty()) {
             problems.putIfAbsent(field, sentence);
-            return least;
+            return min;
         }
         return number.getAsDouble();
     }
@@ -125,9 +125,9 @@ class StarchController {
         if (form.there().isEmpty()) {
             return;
         }
-        double most = bench.liquid().mass().grams() * 0.25;
+        double max = bench.liquid().mass().grams() * 0.25;
         double grams = number(
-                "there", form.there(), 0.01, most, "Give grams of starch, up to a quarter of the liquid.", problems);
+                "there", form.there(), 0.01, max, "Give grams of starch, up to a quarter of the liquid.", problems);
         if (!problems.isEmpty()) {
             return;
         }
@@ -139,14 +139,14 @@ class StarchController {
     /** The curves of two starches, up to a little more than the weaker one needs. */
     private static Map<String, Object> drawing(
             StarchBench bench, StarchForm form, Grade wanted, List<StarchBench.Row> rows) {
-        double most = 0;
+        double max = 0;
         for (StarchBench.Row row : rows) {
             boolean drawn = row.kind() == form.first() || row.kind() == form.second();
             if (drawn && row.answer() instanceof Slurry.Answer.Found found) {
-                most = Math.max(most, found.slurry().powder().grams());
+                max = Math.max(max, found.slurry().powder().grams());
             }
         }
-        Mass end = Mass.ofGrams(most == 0 ? bench.liquid().mass().grams() * 0.1 : most * 1.35);
+        Mass end = Mass.ofGrams(max == 0 ? bench.liquid().mass().grams() * 0.1 : max * 1.35);
         return Map.of(
                 "wanted", wanted.value(),
                 "curves",

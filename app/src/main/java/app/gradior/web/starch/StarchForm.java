@@ -1,7 +1,7 @@
 package app.gradior.web.starch;
 
 import app.gradior.food.StarchKind;
-import app.gradior.plan.SlurrySchool;
+import app.gradior.plan.SlurryRatio;
 
 /**
  * What is asked at the starch bench, as typed.
@@ -58,12 +58,12 @@ record StarchForm(
         return StarchKind.ofKey(other).orElse(StarchKind.ARROWROOT);
     }
 
-    SlurrySchool slurrySchool() {
+    SlurryRatio slurrySchool() {
         return switch (school) {
-            case "1:1" -> new SlurrySchool.BySpoons(1);
-            case "2:1" -> new SlurrySchool.BySpoons(0.5);
-            case "weight" -> new SlurrySchool.ByWeight(2);
-            default -> new SlurrySchool.BySpoons(2);
+            case "1:1" -> new SlurryRatio.BySpoons(1);
+            case "2:1" -> new SlurryRatio.BySpoons(0.5);
+            case "weight" -> new SlurryRatio.ByWeight(2);
+            default -> new SlurryRatio.BySpoons(2);
         };
     }
 }

@@ -1,8 +1,8 @@
 package app.gradior.web.stove;
 
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
-import app.gradior.web.batch.CookBook;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.equipment.RingMapper;
@@ -11,7 +11,7 @@ import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceService;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -30,18 +30,18 @@ class StoveController {
     private static final int RECENT = 5;
     private static final int TO_CHOOSE_FROM = 30;
 
-    private final CookBook cooks;
+    private final BatchService cooks;
     private final BatchSummaries batches;
     private final CookViews views;
-    private final SauceBook sauces;
+    private final SauceService sauces;
     private final PotMapper pots;
     private final RingMapper rings;
 
     StoveController(
-            CookBook cooks,
+            BatchService cooks,
             BatchSummaries batches,
             CookViews views,
-            SauceBook sauces,
+            SauceService sauces,
             PotMapper pots,
             RingMapper rings) {
         this.cooks = cooks;
@@ -62,7 +62,7 @@ class StoveController {
         List<Sauce> latest = sauces.latest(kitchen, RECENT);
         model.addAttribute("places", places(rings.all(kitchen), running));
         model.addAttribute("running", running);
-        model.addAttribute("strip", Strip.of(running, cooks.now()));
+        model.addAttribute("strip", Timeline.of(running, cooks.now()));
         model.addAttribute("shelf", Shelf.of(finished, cooks.now()));
         model.addAttribute("sauces", latest);
         boolean measured = !pots.all(kitchen).isEmpty();
@@ -74,7 +74,7 @@ class StoveController {
     }
 
     /** Every cook on its ring; one whose ring is taken or not said, on the first that is free. */
-    private static List<Place> places(List<KitchenRing> rings, List<CookView> running) {
+    private static List<StoveSlot> places(List<KitchenRing> rings, List<CookView> running) {
         CookView[] on = new CookView[rings.size()];
         List<CookView> homeless = new ArrayList<>();
         for (CookView view : running) {
@@ -95,9 +95,9 @@ class StoveController {
                 on[i] = homeless.remove(0);
             }
         }
-        List<Place> places = new ArrayList<>();
+        List<StoveSlot> places = new ArrayList<>();
         for (int i = 0; i < rings.size(); i++) {
-            places.add(new Place(i + 1, rings.get(i), Optional.ofNullable(on[i])));
+            places.add(new StoveSlot(i + 1, rings.get(i), Optional.ofNullable(on[i])));
         }
         // What is drawn last lies on top: words of a cook are not crossed by the ring beside it.
         places.sort(Comparator.comparing(place -> place.cook().isPresent()));

@@ -2,11 +2,11 @@ package app.gradior.web.text;
 
 import app.gradior.food.Component;
 import app.gradior.plan.OutOfReach;
+import app.gradior.plan.PlanRequest;
 import app.gradior.plan.Route;
 import app.gradior.plan.Routes;
 import app.gradior.plan.StarchChoice;
 import app.gradior.plan.Target;
-import app.gradior.plan.Wish;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
@@ -78,7 +78,7 @@ public class PlanWords {
     }
 
     /** Why a route is proposed, in half a sentence. */
-    public String because(Routes routes, Wish wish) {
+    public String because(Routes routes, PlanRequest request) {
         Optional<Route.Outcome> alone = routes.route(Route.Kind.REDUCE).outcome();
         return switch (routes.suggestion().reason()) {
             case RIGHT_ALREADY -> "it is right for that as soon as it simmers";
@@ -131,8 +131,8 @@ public class PlanWords {
     }
 
     /** That no route leaves as much as is wanted, and what would do; null if one does. */
-    public String tooLittle(Routes routes, Wish wish) {
-        OptionalDouble times = routes.timesForTheLeast(wish);
+    public String tooLittle(Routes routes, PlanRequest request) {
+        OptionalDouble times = routes.timesForTheMinimum(request);
         return times.isEmpty()
                 ? null
                 : "No route leaves as much as you want: make " + say.number(times.getAsDouble() * 1.005, 2)
@@ -219,7 +219,7 @@ public class PlanWords {
                             .orElse("Thin it with water, or aim higher.");
         }
         if (why instanceof OutOfReach.LessThanIsDry dry) {
-            return "Reducing can't go below " + say.grams(dry.least())
+            return "Reducing can't go below " + say.grams(dry.min())
                     + ", which is not water. Ask for more than that, or strain some out.";
         }
         if (why instanceof OutOfReach.NeverSoThick never) {

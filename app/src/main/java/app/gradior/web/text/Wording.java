@@ -6,7 +6,7 @@ import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
-import app.gradior.web.kitchen.Preferred;
+import app.gradior.web.kitchen.CurrentKitchen;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
@@ -33,19 +33,19 @@ public class Wording {
 
     public String grams(double grams) {
         String metric = grams < 9.95 ? number(grams, 1).replace(".0", "") + " g" : Math.round(grams) + " g";
-        return Preferred.ounces()
+        return CurrentKitchen.ounces()
                 ? number(grams / GRAMS_PER_OUNCE, grams < 283 ? 2 : 1) + " oz (" + metric + ")"
                 : metric;
     }
 
     /** Whether this kitchen reads ounces first. */
     public boolean ouncesFirst() {
-        return Preferred.ounces();
+        return CurrentKitchen.ounces();
     }
 
     /** Whether this kitchen reads degrees Fahrenheit first. */
     public boolean fahrenheitFirst() {
-        return Preferred.fahrenheit();
+        return CurrentKitchen.fahrenheit();
     }
 
     /** Level spoons of a powder as a cook counts them: "2 ½ tsp", "1 tbsp + 1 tsp". */
@@ -81,18 +81,20 @@ public class Wording {
     public String millilitres(Volume volume) {
         double ml = volume.millilitres();
         String metric = ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
-        return Preferred.ounces() ? number(ml / MILLILITRES_PER_FLUID_OUNCE, 1) + " fl oz (" + metric + ")" : metric;
+        return CurrentKitchen.ounces()
+                ? number(ml / MILLILITRES_PER_FLUID_OUNCE, 1) + " fl oz (" + metric + ")"
+                : metric;
     }
 
     /** How many millilitres lie between two marks of a pot: a quarter of a litre, or a cup. */
     public double potMarks() {
-        return Preferred.ounces() ? MILLILITRES_PER_CUP : QUARTER_LITRE_ML;
+        return CurrentKitchen.ounces() ? MILLILITRES_PER_CUP : QUARTER_LITRE_ML;
     }
 
     /** A temperature in whole degrees, in the kitchen's scale first. */
     public String degrees(double celsius) {
         String metric = Math.round(celsius) + " °C";
-        return Preferred.fahrenheit() ? Math.round(celsius * 9 / 5 + 32) + " °F (" + metric + ")" : metric;
+        return CurrentKitchen.fahrenheit() ? Math.round(celsius * 9 / 5 + 32) + " °F (" + metric + ")" : metric;
     }
 
     public String percent(Share share) {
@@ -100,7 +102,7 @@ public class Wording {
         return number(percent, percent < 10 ? 1 : 0) + " %";
     }
 
-    /** A small share that is never called nought while there is some. */
+    /** A small share that is never called zero while there is some. */
     public String trace(Share share) {
         return share.value() > 0 && share.percent() < 0.1 ? "under 0.1 %" : percent(share);
     }
@@ -125,22 +127,22 @@ public class Wording {
 
     /** A day of the kitchen without its year: "8 Nov". */
     public String day(Instant at) {
-        return DAY.format(at.atZone(Preferred.zone()));
+        return DAY.format(at.atZone(CurrentKitchen.zone()));
     }
 
     /** What the kitchen's clock shows: "18:05". */
     public String clock(Instant at) {
-        return CLOCK.format(at.atZone(Preferred.zone()));
+        return CLOCK.format(at.atZone(CurrentKitchen.zone()));
     }
 
     /** A day of the kitchen with the time of its clock: "8 Nov, 18:05". */
     public String dayAndClock(Instant at) {
-        return DAY_AND_CLOCK.format(at.atZone(Preferred.zone()));
+        return DAY_AND_CLOCK.format(at.atZone(CurrentKitchen.zone()));
     }
 
     /** The zone of the kitchen, as browsers know it. */
     public String zone() {
-        String id = Preferred.zone().getId();
+        String id = CurrentKitchen.zone().getId();
         return id.equals("Z") ? "UTC" : id;
     }
 

@@ -18,7 +18,7 @@ import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceService;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -52,17 +52,18 @@ import org.springframework.web.context.WebApplicationContext;
 @ExtendWith(RunningApplication.class)
 class CookEventsTest {
     private MockMvcTester mvc;
-    private CookBook cooks;
+    private BatchService cooks;
     private UserDetails cook;
     private UserDetails stranger;
     private UUID kitchen;
     private UUID id;
     private KitchenPot wide;
     private PotMapper pots;
-    private SauceBook sauces;
+    private SauceService sauces;
 
     @BeforeEach
-    void putOn(WebApplicationContext context, Accounts accounts, SauceBook sauces, PotMapper pots, CookBook cooks) {
+    void putOn(
+            WebApplicationContext context, Accounts accounts, SauceService sauces, PotMapper pots, BatchService cooks) {
         this.pots = pots;
         this.sauces = sauces;
         this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
@@ -399,7 +400,7 @@ class CookEventsTest {
         UUID undo = UUID.randomUUID();
         send("kind=weighed&value=800&event=" + reading);
         send("kind=undone&choice=" + reading + "&event=" + undo);
-        assertThat(now().told()).isEmpty();
+        assertThat(now().results()).isEmpty();
         assertThat(mvc.get().uri("/cooks/" + id).with(user(cook)))
                 .bodyText()
                 .contains("undone: 800 g weighed")
@@ -407,7 +408,7 @@ class CookEventsTest {
 
         send("kind=undone&choice=" + undo);
 
-        assertThat(now().told()).hasSize(1);
+        assertThat(now().results()).hasSize(1);
     }
 
     @Test
@@ -433,8 +434,8 @@ class CookEventsTest {
         assertThat(send(amend)).hasStatus3xxRedirection();
         assertThat(send(amend)).hasStatus3xxRedirection();
 
-        assertThat(now().told()).hasSize(1);
-        assertThat(now().told().get(0).measured()).isEqualTo(0.79);
+        assertThat(now().results()).hasSize(1);
+        assertThat(now().results().get(0).measured()).isEqualTo(0.79);
     }
 
     @Test

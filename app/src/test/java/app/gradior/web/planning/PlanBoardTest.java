@@ -12,12 +12,12 @@ import app.gradior.plan.Route;
 import app.gradior.plan.Target;
 import app.gradior.pot.Material;
 import app.gradior.quantity.Mass;
-import app.gradior.web.batch.CookBook;
+import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceService;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
@@ -45,9 +45,9 @@ import tools.jackson.databind.json.JsonMapper;
 class PlanBoardTest {
     private MockMvcTester mvc;
     private JsonMapper json;
-    private SauceBook sauces;
-    private CookBook cooks;
-    private PlanBook plans;
+    private SauceService sauces;
+    private BatchService cooks;
+    private PlanService plans;
     private Planning planning;
     private UserDetails cook;
     private UserDetails stranger;
@@ -59,10 +59,10 @@ class PlanBoardTest {
     void furnish(
             WebApplicationContext context,
             Accounts accounts,
-            SauceBook sauces,
+            SauceService sauces,
             PotMapper pots,
-            CookBook cooks,
-            PlanBook plans,
+            BatchService cooks,
+            PlanService plans,
             Planning planning,
             JsonMapper json) {
         this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
@@ -98,7 +98,7 @@ class PlanBoardTest {
         return json.readTree(page.getElementById("drawing").attr("data-drawing"));
     }
 
-    private Planning.Possible possible(String query) {
+    private Planning.FeasiblePlan possible(String query) {
         Map<String, String> choices = Arrays.stream(query.split("&"))
                 .map(part -> part.split("="))
                 .collect(Collectors.toMap(part -> part[0], part -> part[1]));
@@ -175,7 +175,7 @@ class PlanBoardTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             aim=yield&amount=plenty         | amount   | plain number
-            aim=yield&amount=0              | amount   | more than nought
+            aim=yield&amount=0              | amount   | more than zero
             aim=part&part=120               | part     | between 0 and 100
             aim=brix&brix=99                | brix     | between 0 and 90
             aim=boils&boils=300             | boils    | between 90 and 125
@@ -259,18 +259,18 @@ class PlanBoardTest {
 
         assertThat(plans.ofSauce(kitchen, plum.id())).hasSize(1);
         assertThat(kept.route()).isEqualTo(Route.Kind.REDUCE_THEN_SLURRY);
-        assertThat(kept.came().yieldGrams().middle()).isBetween(600.0, 615.0);
+        assertThat(kept.result().yieldGrams().middle()).isBetween(600.0, 615.0);
         sauces.save(kitchen, plum, "Plum sauce", "900 g plums");
 
         UUID batch = UUID.randomUUID();
         for (int i = 0; i < 2; i++) {
             post("/cooks", "cook=" + batch + "&plan=" + id + "&sauce=" + plum.id());
         }
-        CookBook.Kept started = cooks.find(kitchen, batch);
+        BatchService.StoredCook started = cooks.find(kitchen, batch);
         assertThat(started.row().planId()).isEqualTo(id);
         assertThat(started.row().sauceVersion()).isEqualTo(1);
         assertThat(((Target.Weight) started.cook().target()).mass().grams())
-                .isCloseTo(kept.came().stopGrams(), within(0.5));
+                .isCloseTo(kept.result().stopGrams(), within(0.5));
         cooks.append(
                 kitchen,
                 batch,
@@ -289,7 +289,7 @@ class PlanBoardTest {
         UUID id = UUID.randomUUID();
         post("/plans", "plan=" + id + "&sauce=" + plum.id() + "&pot=" + pot.id() + "&use=GLAZE&least=600");
         KeptPlan kept = plans.find(kitchen, id).orElseThrow();
-        long onScale = Math.round(kept.came().stopGrams() + 2000);
+        long onScale = Math.round(kept.result().stopGrams() + 2000);
 
         assertThat(mvc.get().uri("/plans/" + id).with(user(cook)))
                 .hasStatusOk()

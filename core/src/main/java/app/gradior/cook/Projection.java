@@ -16,7 +16,7 @@ import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealVector;
 
 /** The walk from what is believed now to the target, with its doubt. */
-final class Ahead {
+final class Projection {
     private static final int PATH_POINTS = 24;
 
     private final Estimate present;
@@ -28,7 +28,7 @@ final class Ahead {
     private final BoilDown boil;
     private final Optional<BoilDown.Moment> moment;
 
-    Ahead(
+    Projection(
             Estimate present,
             Evaporation evaporation,
             Target target,
@@ -82,7 +82,7 @@ final class Ahead {
         double byThickness = target.isThickness() ? byThickness(minutes) : 0;
         RealVector gradient = new ArrayRealVector(new double[] {byWater, -1, byThickness}, false);
         double variance = gradient.dotProduct(present.covariance().operate(gradient));
-        return Math.sqrt(variance + Assimilation.LN_K_WALK_VARIANCE_PER_S * minutes * 60 / 3);
+        return Math.sqrt(variance + ReadingFilter.LN_K_WALK_VARIANCE_PER_S * minutes * 60 / 3);
     }
 
     private double byThickness(double minutes) {
@@ -97,8 +97,8 @@ final class Ahead {
     /** Weight ahead, to a fifth past the target, or an hour where there is none. */
     List<Forecast.PathPoint> path() {
         double span = moment.map(m -> m.after().toMillis() / 60_000.0 * 1.2 + 1).orElse(60.0);
-        double most = BoilDown.HORIZON.toMinutes();
-        double minutes = Math.min(most, span);
+        double max = BoilDown.HORIZON.toMinutes();
+        double minutes = Math.min(max, span);
         Duration end = Duration.ofMillis(Math.round(minutes * 60_000));
         double sdK = present.sd(Estimate.LN_K);
         double sdGrams = present.sd(Estimate.WATER) * 1000;
@@ -107,7 +107,7 @@ final class Ahead {
         for (BoilDown.Sample sample : samples) {
             double grams = sample.mixture().mass().grams();
             double t = sample.seconds() / 60.0;
-            double walked = Math.sqrt(sdK * sdK + Assimilation.LN_K_WALK_VARIANCE_PER_S * sample.seconds() / 3);
+            double walked = Math.sqrt(sdK * sdK + ReadingFilter.LN_K_WALK_VARIANCE_PER_S * sample.seconds() / 3);
             double lost = sample.loss().gramsPerMinute() * t * walked;
             double cross = 2
                     * 1000

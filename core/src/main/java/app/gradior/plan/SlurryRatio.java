@@ -7,7 +7,7 @@ import app.gradior.quantity.Bounds;
  * How much cold water a cook stirs a starch into. Cooks count level spoons of both; by weight the same words are far apart,
  * since a spoon of powder weighs about half of one of water.
  */
-public sealed interface SlurrySchool {
+public sealed interface SlurryRatio {
     /** The water by weight of the powder. */
     double waterPerPowder(StarchKind kind);
 
@@ -16,7 +16,7 @@ public sealed interface SlurrySchool {
      *
      * @param water spoons of water to one of starch, 0.3 to 10
      */
-    record BySpoons(double water) implements SlurrySchool {
+    record BySpoons(double water) implements SlurryRatio {
         /** @throws IllegalArgumentException if the ratio is outside its bounds */
         public BySpoons {
             Bounds.check("spoons of water to one of starch", water, 0.3, 10);
@@ -33,7 +33,7 @@ public sealed interface SlurrySchool {
      *
      * @param water grams of water to one of starch, 0.3 to 20
      */
-    record ByWeight(double water) implements SlurrySchool {
+    record ByWeight(double water) implements SlurryRatio {
         /** @throws IllegalArgumentException if the ratio is outside its bounds */
         public ByWeight {
             Bounds.check("grams of water to one of starch", water, 0.3, 20);

@@ -10,7 +10,7 @@ import java.util.Optional;
  *
  * @param number the key that reaches it
  */
-public record Place(int number, KitchenRing ring, Optional<CookView> cook) {
+public record StoveSlot(int number, KitchenRing ring, Optional<CookView> cook) {
     private static final double WALL_MM = 9;
     private static final double TRACK_MM = 9;
 
@@ -82,7 +82,7 @@ public record Place(int number, KitchenRing ring, Optional<CookView> cook) {
         if (!view().getCook().simmerSeen()) {
             return forecast.heatingUp().toSeconds() > 30 ? "coming to the simmer" : "say when it simmers";
         }
-        if (view().getCook().told().isEmpty()) {
+        if (view().getCook().results().isEmpty()) {
             return "weigh it when you pass";
         }
         return "stir every " + view().getStirEvery() + " min";

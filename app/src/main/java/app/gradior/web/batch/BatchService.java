@@ -33,14 +33,14 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /** Keeps cooks as their stored events. */
 @Component
-public class CookBook {
+public class BatchService {
     /** How far a device's clock may run ahead of the server's. */
     private static final Duration CLOCK_SLACK = Duration.ofMinutes(2);
 
     /** Entries a cook takes; what ends, undoes or amends is taken beyond it, up to the second bound. */
-    private static final int MOST_EVENTS = 2000;
+    private static final int MAX_EVENTS = 2000;
 
-    private static final int MOST_WITH_UNDOS = 20_000;
+    private static final int MAX_WITH_UNDOS = 20_000;
 
     /** Events of all the cooks that are remembered folded: some 300 bytes each. */
     private static final int REMEMBERED_EVENTS = 60_000;
@@ -50,12 +50,12 @@ public class CookBook {
     private final CookEventCodec codec;
     private final Clock clock;
     private final Wording say;
-    private final Cache<UUID, Remembered> remembered = Caffeine.newBuilder()
+    private final Cache<UUID, KnownCook> remembered = Caffeine.newBuilder()
             .maximumWeight(REMEMBERED_EVENTS)
-            .weigher((UUID cook, Remembered known) -> known.folded().stored().size() + 1)
+            .weigher((UUID cook, KnownCook known) -> known.folded().stored().size() + 1)
             .build();
 
-    CookBook(CookMapper mapper, BatchSummaryMapper summaries, CookEventCodec codec, Clock clock, Wording say) {
+    BatchService(CookMapper mapper, BatchSummaryMapper summaries, CookEventCodec codec, Clock clock, Wording say) {
         this.mapper = mapper;
         this.summaries = summaries;
         this.codec = codec;
@@ -64,7 +64,7 @@ public class CookBook {
     }
 
     /** A cook with its name and its entries as they were stored. */
-    public record Kept(CookRow row, Folded folded) {
+    public record StoredCook(CookRow row, Folded folded) {
         public Cook cook() {
             return folded.cook();
         }
@@ -99,7 +99,7 @@ public class CookBook {
     }
 
     /** What a cook was at one of its revisions. */
-    private record Remembered(long revision, Folded folded) {}
+    private record KnownCook(long revision, Folded folded) {}
 
     /** @param contentHash of what was sent under its id; null if that is not known */
     public record StoredEvent(CookEvent event, String contentHash) {}
@@ -137,7 +137,7 @@ public class CookBook {
      * @param knowledge what is known of this pot on this ring
      * @param plan the kept plan it follows; null if it follows none
      */
-    public record Beginning(
+    public record CookStart(
             Sauce sauce,
             Mixture mixture,
             KitchenPot pot,
@@ -154,7 +154,7 @@ public class CookBook {
      * @throws DuplicateKeyException if another kitchen has a cook of this id, or another call has just started it
      */
     @Transactional
-    public UUID start(UUID kitchen, UUID cookId, Beginning beginning, Instant at) {
+    public UUID start(UUID kitchen, UUID cookId, CookStart beginning, Instant at) {
         if (mapper.find(kitchen, cookId).isPresent()) {
             return cookId;
         }
@@ -188,15 +188,15 @@ public class CookBook {
     }
 
     /** Whether a batch counts in what is learnt of its pot. */
-    public void strike(UUID kitchen, UUID cookId, boolean out) {
-        if (mapper.strike(kitchen, cookId, out ? now() : null) == 0) {
+    public void exclude(UUID kitchen, UUID cookId, boolean out) {
+        if (mapper.exclude(kitchen, cookId, out ? now() : null) == 0) {
             throw new NotFound("cook");
         }
     }
 
     /** Appends one event. */
     @Transactional
-    public Kept append(UUID kitchen, UUID cookId, CookEvent event) {
+    public StoredCook append(UUID kitchen, UUID cookId, CookEvent event) {
         return append(kitchen, cookId, event.id(), codec.write(event), cook -> List.of(event));
     }
 
@@ -210,7 +210,8 @@ public class CookBook {
      * @throws Refused if one of them can't be, or if something else was sent under this id before
      */
     @Transactional
-    public Kept append(UUID kitchen, UUID cookId, UUID sent, String content, Function<Cook, List<CookEvent>> made) {
+    public StoredCook append(
+            UUID kitchen, UUID cookId, UUID sent, String content, Function<Cook, List<CookEvent>> made) {
         CookRow row = mapper.lock(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
         Folded before = folded(kitchen, row);
         String hash = Secrets.hash(content);
@@ -220,13 +221,13 @@ public class CookBook {
                     && !earlier.get().contentHash().equals(hash)) {
                 throw new Refused("Something else was sent under the same number before: enter it anew.");
             }
-            return new Kept(row, before);
+            return new StoredCook(row, before);
         }
         List<CookEvent> events = made.apply(before.cook());
         boolean alwaysTaken =
                 events.stream().anyMatch(e -> e instanceof CookEvent.Finished || e instanceof CookEvent.Undone);
-        int most = alwaysTaken ? MOST_WITH_UNDOS : MOST_EVENTS;
-        if (before.stored().size() + events.size() > most) {
+        int max = alwaysTaken ? MAX_WITH_UNDOS : MAX_EVENTS;
+        if (before.stored().size() + events.size() > max) {
             throw new Refused("This cook has as many entries as it can hold: take it off and start another.");
         }
         List<StoredEvent> stored = new ArrayList<>();
@@ -242,7 +243,7 @@ public class CookBook {
         CookRow changed = mapper.find(kitchen, cookId).orElseThrow();
         summarise(kitchen, row, changed, after.cook());
         rememberOnceCommitted(changed, after);
-        return new Kept(changed, after);
+        return new StoredCook(changed, after);
     }
 
     /** What lists and learning ask of it changes with its end, and with every late entry. */
@@ -258,7 +259,7 @@ public class CookBook {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                remembered.put(row.id(), new Remembered(row.revision(), folded));
+                remembered.put(row.id(), new KnownCook(row.revision(), folded));
             }
         });
     }
@@ -313,8 +314,8 @@ public class CookBook {
     }
 
     private void checkWeight(Cook cook, Mass net, Mass tare, Instant at) {
-        Mass most = cook.mostPossible(at);
-        if (net.compareTo(most) > 0) {
+        Mass max = cook.maxPossible(at);
+        if (net.compareTo(max) > 0) {
             String pot = tare.kilograms() > 0
                     ? " Is the lid or the spoon on the scale too, or is it another pot than the one of "
                             + say.grams(tare) + "?"
@@ -324,7 +325,7 @@ public class CookBook {
         }
     }
 
-    public Kept find(UUID kitchen, UUID cookId) {
+    public StoredCook find(UUID kitchen, UUID cookId) {
         return kept(kitchen, mapper.find(kitchen, cookId).orElseThrow(() -> new NotFound("cook")));
     }
 
@@ -333,7 +334,7 @@ public class CookBook {
         return mapper.find(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
     }
 
-    public List<Kept> underWay(UUID kitchen) {
+    public List<StoredCook> underWay(UUID kitchen) {
         return mapper.underWay(kitchen).stream().map(row -> kept(kitchen, row)).toList();
     }
 
@@ -349,13 +350,13 @@ public class CookBook {
     }
 
     /** A cook whose row was just read. */
-    public Kept kept(UUID kitchen, CookRow row) {
-        return new Kept(row, folded(kitchen, row));
+    public StoredCook kept(UUID kitchen, CookRow row) {
+        return new StoredCook(row, folded(kitchen, row));
     }
 
     /** What was read after the row may be newer than its revision, never older; the next revision is read anew. */
     private Folded folded(UUID kitchen, CookRow row) {
-        Remembered known = remembered.getIfPresent(row.id());
+        KnownCook known = remembered.getIfPresent(row.id());
         if (known != null && known.revision() == row.revision()) {
             return known.folded();
         }
@@ -363,7 +364,7 @@ public class CookBook {
                 .map(stored -> new StoredEvent(codec.read(stored.body()), stored.contentHash()))
                 .toList());
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
-            remembered.put(row.id(), new Remembered(row.revision(), folded));
+            remembered.put(row.id(), new KnownCook(row.revision(), folded));
         }
         return folded;
     }

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class AssimilationTest {
+class ReadingFilterTest {
     private static final Target HALF = new Target.Weight(Mass.ofGrams(390));
 
     @ParameterizedTest

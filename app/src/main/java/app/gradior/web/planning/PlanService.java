@@ -15,14 +15,14 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps plans: a cook starts from one, and a journal entry points at it. */
 @Component
-public class PlanBook {
+public class PlanService {
     private static final TypeReference<Map<String, String>> CHOICES = new TypeReference<>() {};
 
     private final PlanMapper mapper;
     private final JsonMapper json;
     private final Clock clock;
 
-    PlanBook(PlanMapper mapper, JsonMapper json, Clock clock) {
+    PlanService(PlanMapper mapper, JsonMapper json, Clock clock) {
         this.mapper = mapper;
         this.json = json;
         this.clock = clock;
@@ -34,12 +34,12 @@ public class PlanBook {
      * @return the plan that is kept under the id
      * @throws DuplicateKeyException if the id is another kitchen's
      */
-    public KeptPlan keep(UUID kitchen, UUID id, Planning.Planned planned) {
-        Planning.Possible plan = planned.possible().orElseThrow();
+    public KeptPlan keep(UUID kitchen, UUID id, Planning.PlanAttempt planned) {
+        Planning.FeasiblePlan plan = planned.possible().orElseThrow();
         return Retry.ifMet(() -> insert(kitchen, id, planned, plan));
     }
 
-    private KeptPlan insert(UUID kitchen, UUID id, Planning.Planned planned, Planning.Possible plan) {
+    private KeptPlan insert(UUID kitchen, UUID id, Planning.PlanAttempt planned, Planning.FeasiblePlan plan) {
         if (mapper.find(kitchen, id).isEmpty()) {
             mapper.keep(
                     kitchen,
@@ -53,7 +53,7 @@ public class PlanBook {
                             json.writeValueAsString(planned.form()
                                     .with("route", plan.chosen().kind().key())
                                     .chosen()),
-                            json.writeValueAsString(KeptPlan.Came.of(plan)),
+                            json.writeValueAsString(KeptPlan.PlanResult.of(plan)),
                             clock.instant().truncatedTo(ChronoUnit.MICROS)));
         }
         return find(kitchen, id).orElseThrow(() -> new NotFound("plan"));
@@ -82,7 +82,7 @@ public class PlanBook {
                 row.ringId(),
                 row.route(),
                 PlanForm.of(json.readValue(row.chosen(), CHOICES)),
-                json.readValue(row.came(), KeptPlan.Came.class),
+                json.readValue(row.result(), KeptPlan.PlanResult.class),
                 row.keptAt());
     }
 }

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import app.gradior.plan.PotLore.Place;
-import app.gradior.plan.PotLore.Source;
+import app.gradior.plan.EvaporationKnowledge.PotRingActivity;
+import app.gradior.plan.EvaporationKnowledge.Source;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Evaporation;
 import java.util.ArrayList;
@@ -15,19 +15,20 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class PotLoreTest {
-    private static final Place HERE = new Place("casserole", "front", Activity.SIMMER);
-    private static final Place OTHER_ACTIVITY = new Place("casserole", "front", Activity.ROLLING_BOIL);
-    private static final Place OTHER_POT = new Place("pan", "front", Activity.SIMMER);
-    private static final Place ELSEWHERE = new Place("pan", "back", Activity.ROLLING_BOIL);
+class EvaporationKnowledgeTest {
+    private static final PotRingActivity HERE = new PotRingActivity("casserole", "front", Activity.SIMMER);
+    private static final PotRingActivity OTHER_ACTIVITY =
+            new PotRingActivity("casserole", "front", Activity.ROLLING_BOIL);
+    private static final PotRingActivity OTHER_POT = new PotRingActivity("pan", "front", Activity.SIMMER);
+    private static final PotRingActivity ELSEWHERE = new PotRingActivity("pan", "back", Activity.ROLLING_BOIL);
 
-    private static Source test(Place place, double k) {
+    private static Source test(PotRingActivity place, double k) {
         return new Source(place + " " + k, place, Math.log(k), Evaporation.CALIBRATED_LOG_SD);
     }
 
     @Test
     void knowsNothingButTheModelAtFirst() {
-        PotLore.Known known = new PotLore(List.of()).about(HERE);
+        EvaporationKnowledge.Known known = new EvaporationKnowledge(List.of()).about(HERE);
 
         assertThat(known.k().middle()).isEqualTo(1);
         assertThat(known.logSd()).isCloseTo(Evaporation.PRIOR_LOG_SD, within(0.005));
@@ -36,30 +37,31 @@ class PotLoreTest {
 
     @Test
     void aTestTellsMostOfItsPlaceAndSomeOfOthers() {
-        PotLore lore = new PotLore(List.of(test(HERE, 1.4)));
+        EvaporationKnowledge knowledge = new EvaporationKnowledge(List.of(test(HERE, 1.4)));
 
-        double here = lore.about(HERE).k().middle();
-        double sameActivity = lore.about(OTHER_POT).k().middle();
-        double samePot = lore.about(OTHER_ACTIVITY).k().middle();
-        double elsewhere = lore.about(ELSEWHERE).k().middle();
+        double here = knowledge.about(HERE).k().middle();
+        double sameActivity = knowledge.about(OTHER_POT).k().middle();
+        double samePot = knowledge.about(OTHER_ACTIVITY).k().middle();
+        double elsewhere = knowledge.about(ELSEWHERE).k().middle();
         assertThat(here).isBetween(1.28, 1.4);
         assertThat(sameActivity).isLessThan(here).isGreaterThan(samePot);
         assertThat(samePot).isGreaterThan(elsewhere);
         assertThat(elsewhere).isGreaterThan(1);
-        assertThat(lore.about(HERE).logSd()).isLessThan(lore.about(OTHER_POT).logSd());
-        assertThat(lore.about(ELSEWHERE).logSd()).isLessThan(Evaporation.PRIOR_LOG_SD);
+        assertThat(knowledge.about(HERE).logSd())
+                .isLessThan(knowledge.about(OTHER_POT).logSd());
+        assertThat(knowledge.about(ELSEWHERE).logSd()).isLessThan(Evaporation.PRIOR_LOG_SD);
     }
 
     @Test
     void moreTestsNeverMakeItLessSure() {
         Random random = new Random(3);
         List<Source> sources = new ArrayList<>();
-        List<Place> places = List.of(HERE, OTHER_ACTIVITY, OTHER_POT, ELSEWHERE);
-        double before = new PotLore(sources).about(HERE).logSd();
+        List<PotRingActivity> places = List.of(HERE, OTHER_ACTIVITY, OTHER_POT, ELSEWHERE);
+        double before = new EvaporationKnowledge(sources).about(HERE).logSd();
         for (int i = 0; i < 40; i++) {
-            Place place = places.get(random.nextInt(places.size()));
+            PotRingActivity place = places.get(random.nextInt(places.size()));
             sources.add(new Source(i, place, 0.2 * random.nextGaussian(), 0.1 + 0.2 * random.nextDouble()));
-            double now = new PotLore(sources).about(HERE).logSd();
+            double now = new EvaporationKnowledge(sources).about(HERE).logSd();
             assertThat(now).isLessThanOrEqualTo(before + 1e-12);
             before = now;
         }
@@ -74,19 +76,21 @@ class PotLoreTest {
         for (int i = 0; i < 4; i++) {
             sources.add(new Source(i, HERE, spread * off[i], 0.1));
         }
-        assertThat(new PotLore(sources).about(ELSEWHERE).logSd()).isLessThan(Evaporation.PRIOR_LOG_SD);
+        assertThat(new EvaporationKnowledge(sources).about(ELSEWHERE).logSd()).isLessThan(Evaporation.PRIOR_LOG_SD);
         sources.add(new Source(4, HERE, spread * off[4], 0.1));
 
-        assertThat(new PotLore(sources).about(ELSEWHERE).logSd()).isCloseTo(sd, within(0.005));
-        assertThat(new PotLore(sources).about(HERE).logSd()).isLessThan(0.2);
+        assertThat(new EvaporationKnowledge(sources).about(ELSEWHERE).logSd()).isCloseTo(sd, within(0.005));
+        assertThat(new EvaporationKnowledge(sources).about(HERE).logSd()).isLessThan(0.2);
     }
 
     @Test
     void saysWhatATestWouldAdd() {
-        PotLore lore = new PotLore(List.of(test(OTHER_POT, 1.2)));
+        EvaporationKnowledge knowledge = new EvaporationKnowledge(List.of(test(OTHER_POT, 1.2)));
 
-        assertThat(lore.afterTest(HERE).logSd()).isLessThan(lore.about(HERE).logSd() / 1.5);
-        assertThat(lore.afterTest(HERE).lnK()).isCloseTo(lore.about(HERE).lnK(), within(1e-9));
+        assertThat(knowledge.afterTest(HERE).logSd())
+                .isLessThan(knowledge.about(HERE).logSd() / 1.5);
+        assertThat(knowledge.afterTest(HERE).lnK())
+                .isCloseTo(knowledge.about(HERE).lnK(), within(1e-9));
     }
 
     @Test

@@ -5,6 +5,7 @@ import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Interval;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -19,7 +20,7 @@ import org.hipparchus.linear.RealVector;
  * eye for activities), of the pot, of the activity, and of the three together. What one place tells is thus told, in part,
  * of the others. The parts' standard deviations are estimates; together they give the prior of the model, 0.45.
  */
-public final class PotLore {
+public final class EvaporationKnowledge {
     private static final double KITCHEN_SD = 0.28;
     private static final double POT_SD = 0.18;
     private static final double ACTIVITY_SD = 0.25;
@@ -29,13 +30,20 @@ public final class PotLore {
     private static final int ENOUGH_SOURCES = 5;
 
     /** No two pots are more alike than this. */
-    private static final double LEAST_SPREAD = 0.1;
+    private static final double MIN_SPREAD = 0.1;
 
     private final List<Source> sources;
     private volatile DecompositionSolver solver;
 
     /** A pot on a ring at an activity; pots and rings by whatever identifies them. */
-    public record Place(Object pot, Object ring, Activity activity) {}
+    public record PotRingActivity(Object pot, Object ring, Activity activity) {
+        private static final Object NO_RING = new UUID(0, 0);
+
+        /** @param ring null if it was not said */
+        public static PotRingActivity of(UUID pot, UUID ring, Activity activity) {
+            return new PotRingActivity(pot, ring == null ? NO_RING : ring, activity);
+        }
+    }
 
     /**
      * Something learnt.
@@ -43,7 +51,7 @@ public final class PotLore {
      * @param lnK ln k as it was found
      * @param logSd how far it may be off, over 0
      */
-    public record Source(Object id, Place place, double lnK, double logSd) {
+    public record Source(Object id, PotRingActivity place, double lnK, double logSd) {
         /** @throws IllegalArgumentException if the spread is not over 0 or a figure is not finite */
         public Source {
             if (!(logSd > 0) || !Double.isFinite(logSd) || !Double.isFinite(lnK)) {
@@ -57,7 +65,13 @@ public final class PotLore {
          * @return empty if it learnt nothing, or hardly anything
          */
         public static Optional<Source> ofPosterior(
-                Object id, Place place, double lnK, double logSd, double priorLnK, double priorLogSd, double spread) {
+                Object id,
+                PotRingActivity place,
+                double lnK,
+                double logSd,
+                double priorLnK,
+                double priorLogSd,
+                double spread) {
             double precision = 1 / (logSd * logSd) - 1 / (priorLogSd * priorLogSd);
             if (!(precision > 1)) {
                 return Optional.empty();
@@ -84,7 +98,7 @@ public final class PotLore {
         }
     }
 
-    public PotLore(List<Source> sources) {
+    public EvaporationKnowledge(List<Source> sources) {
         this.sources = List.copyOf(sources);
     }
 
@@ -92,7 +106,7 @@ public final class PotLore {
      * What is known of a place. Of a pot that was never weighed a kitchen with batches enough knows as much as they scatter:
      * its own spread stands in the place of the general one.
      */
-    public Known about(Place place) {
+    public Known about(PotRingActivity place) {
         Known known = fromAll(place);
         boolean weighed = sources.stream().anyMatch(s -> s.place().pot().equals(place.pot()));
         return weighed || sources.size() < ENOUGH_SOURCES ? known : known(known.lnK(), square(ownSpread()));
@@ -103,18 +117,18 @@ public final class PotLore {
         double squares =
                 sources.stream().mapToDouble(s -> square(s.lnK() - mean)).sum();
         double sd = Math.sqrt(squares / (sources.size() - 1));
-        return Math.max(LEAST_SPREAD, Math.min(Evaporation.PRIOR_LOG_SD, sd));
+        return Math.max(MIN_SPREAD, Math.min(Evaporation.PRIOR_LOG_SD, sd));
     }
 
     /** What would be known if the place were tested once more: the mean stays, the precisions add up. */
-    public Known afterTest(Place place) {
+    public Known afterTest(PotRingActivity place) {
         Known now = about(place);
         double test = square(Evaporation.CALIBRATED_LOG_SD);
         double variance = square(now.logSd());
         return known(now.lnK(), variance * test / (variance + test));
     }
 
-    private Known fromAll(Place place) {
+    private Known fromAll(PotRingActivity place) {
         double prior = covariance(place, place);
         if (sources.isEmpty()) {
             return known(0, prior);
@@ -155,7 +169,7 @@ public final class PotLore {
         return new Known(Interval.logNormal(Math.exp(mean), sd), mean, sd);
     }
 
-    private static double covariance(Place a, Place b) {
+    private static double covariance(PotRingActivity a, PotRingActivity b) {
         boolean pot = a.pot().equals(b.pot());
         boolean activity = a.activity() == b.activity();
         return square(KITCHEN_SD)

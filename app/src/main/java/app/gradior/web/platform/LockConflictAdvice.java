@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 
 /** Two changes that wait for each other: the database gives one up whole, and it can be sent again. */
 @ControllerAdvice
-class TwoChangesMet {
+class LockConflictAdvice {
     @ExceptionHandler(PessimisticLockingFailureException.class)
     void met(HttpServletResponse response) throws IOException {
         response.sendError(HttpStatus.SERVICE_UNAVAILABLE.value());

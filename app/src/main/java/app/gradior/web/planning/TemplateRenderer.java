@@ -11,11 +11,11 @@ import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
 
 /** Renders templates that need nothing of a request: no addresses, no tokens. */
 @Component
-class OffRequest {
+class TemplateRenderer {
     private final SpringTemplateEngine templates;
     private final ApplicationContext beans;
 
-    OffRequest(SpringTemplateEngine templates, ApplicationContext beans) {
+    TemplateRenderer(SpringTemplateEngine templates, ApplicationContext beans) {
         this.templates = templates;
         this.beans = beans;
     }

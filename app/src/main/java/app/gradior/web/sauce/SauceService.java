@@ -12,11 +12,11 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the sauces of the kitchens; every save that changes one makes a version. */
 @Component
-public class SauceBook {
+public class SauceService {
     private final SauceMapper mapper;
     private final Clock clock;
 
-    SauceBook(SauceMapper mapper, Clock clock) {
+    SauceService(SauceMapper mapper, Clock clock) {
         this.mapper = mapper;
         this.clock = clock;
     }

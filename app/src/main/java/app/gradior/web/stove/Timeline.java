@@ -12,7 +12,7 @@ import java.util.List;
  *
  * @param ticks moments of the clock, for the axis
  */
-record Strip(List<Row> rows, List<Tick> ticks) {
+record Timeline(List<Row> rows, List<Tick> ticks) {
     private static final double HOURS = 2;
     private static final double WIDTH = 100;
     private static final int TICK_MINUTES = 30;
@@ -26,7 +26,7 @@ record Strip(List<Row> rows, List<Tick> ticks) {
     public record Row(
             String name, double heatTo, double to, double low, double high, String words, List<Double> stirs) {}
 
-    static Strip of(List<CookView> running, Instant now) {
+    static Timeline of(List<CookView> running, Instant now) {
         List<Row> rows = new ArrayList<>();
         for (CookView view : running) {
             double heat = view.getForecast().heatingUp().toMillis() / 60_000.0;
@@ -54,7 +54,7 @@ record Strip(List<Row> rows, List<Tick> ticks) {
             ticks.add(new Tick(tick, x(Duration.between(now, tick).toSeconds() / 60.0)));
             tick = tick.plusSeconds(step);
         }
-        return new Strip(rows, ticks);
+        return new Timeline(rows, ticks);
     }
 
     private static double x(double minutes) {

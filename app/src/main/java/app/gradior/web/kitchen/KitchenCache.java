@@ -12,7 +12,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * database, which counts (V6), so it holds with two nodes.
  */
 @Component
-public class Remembered {
+public class KitchenCache {
     /** A board is the largest, some 60 kB. */
     private static final int KEPT = 400;
 
@@ -24,7 +24,7 @@ public class Remembered {
 
     private record Entry(long changes, Object value) {}
 
-    Remembered(AccountMapper accounts) {
+    KitchenCache(AccountMapper accounts) {
         this.accounts = accounts;
     }
 
@@ -40,7 +40,7 @@ public class Remembered {
             return read.get();
         }
         // Counted before it is read: what is newer than its count is only read once more.
-        long changes = Preferred.changes(kitchen).orElseGet(() -> accounts.changes(kitchen));
+        long changes = CurrentKitchen.changes(kitchen).orElseGet(() -> accounts.changes(kitchen));
         Key key = new Key(kitchen, what);
         Entry known = entries.getIfPresent(key);
         if (known == null || known.changes() != changes) {

@@ -11,9 +11,9 @@ import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.kitchen.Accounts;
-import app.gradior.web.kitchen.Remembered;
+import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceBook;
+import app.gradior.web.sauce.SauceService;
 import java.time.Instant;
 import java.util.UUID;
 import java.util.concurrent.Executors;
@@ -35,12 +35,12 @@ import org.springframework.web.context.WebApplicationContext;
 
 /** What is remembered of a kitchen is never older than its rows. */
 @ExtendWith(RunningApplication.class)
-class RememberedTest {
+class KitchenCacheTest {
     private MockMvcTester mvc;
-    private Remembered remembered;
+    private KitchenCache remembered;
     private AccountMapper mapper;
     private PotMapper pots;
-    private SauceBook sauces;
+    private SauceService sauces;
     private JdbcTemplate database;
     private TransactionTemplate transaction;
     private UserDetails cook;
@@ -51,11 +51,11 @@ class RememberedTest {
     @BeforeEach
     void furnish(
             WebApplicationContext context,
-            Remembered remembered,
+            KitchenCache remembered,
             Accounts accounts,
             AccountMapper mapper,
             PotMapper pots,
-            SauceBook sauces,
+            SauceService sauces,
             JdbcTemplate database,
             PlatformTransactionManager transactions) {
         this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)

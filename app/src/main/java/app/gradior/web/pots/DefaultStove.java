@@ -11,10 +11,10 @@ import org.springframework.stereotype.Component;
 
 /** Gives a new kitchen a stove of four rings, to be changed into its own. */
 @Component
-class UsualStove {
+class DefaultStove {
     private final RingMapper rings;
 
-    UsualStove(RingMapper rings) {
+    DefaultStove(RingMapper rings) {
         this.rings = rings;
     }
 

@@ -31,7 +31,7 @@ import org.hipparchus.ode.nonstiff.FixedStepRungeKuttaIntegrator;
  * factor. Between readings the water follows the evaporation equation; since that is W' = −k·u(W) with u free of time, its
  * sensitivities are known without integrating them: ∂W/∂W0 = u(W)/u(W0), ∂W/∂ln k = −k·u(W)·t.
  */
-final class Assimilation {
+final class ReadingFilter {
     /** Random walk of ln k: a flame creeps, a lid shifts. Standard deviation after ten minutes. */
     private static final double LN_K_WALK_PER_TEN_MINUTES = 0.008;
 
@@ -51,15 +51,15 @@ final class Assimilation {
     /** By so much the variances grow each time a reading that is right is still too far off. */
     private static final double DOUBT = 4;
 
-    private static final int MOST_DOUBTS = 12;
+    private static final int MAX_DOUBTS = 12;
 
     private static final double LONGEST_STEP_S = 120;
-    private static final int MOST_STEPS = 400;
+    private static final int MAX_STEPS = 400;
 
     /** Over so short a time the pace hardly changes: the second order is as good as the fourth. */
     private static final double SHORT_STEP_S = 30;
 
-    private Assimilation() {}
+    private ReadingFilter() {}
 
     /** What a reading came to. */
     record Outcome(Estimate estimate, boolean questioned, double expected, double measured) {}
@@ -86,7 +86,7 @@ final class Assimilation {
     static Outcome believe(Estimate at, Observation observation) {
         Estimate doubted = at;
         Outcome outcome = correct(doubted, observation, false);
-        for (int i = 0; outcome.questioned() && i < MOST_DOUBTS; i++) {
+        for (int i = 0; outcome.questioned() && i < MAX_DOUBTS; i++) {
             doubted = new Estimate(
                     doubted.reference(), doubted.mean(), doubted.covariance().scalarMultiply(DOUBT));
             outcome = correct(doubted, observation, false);
@@ -277,7 +277,7 @@ final class Assimilation {
                     double reached = Math.max(0, water - unitSeconds * first);
                     return Math.max(0, water - unitSeconds * (first + at(reached)) / 2);
                 }
-                int steps = (int) Math.min(MOST_STEPS, Math.ceil(seconds / LONGEST_STEP_S));
+                int steps = (int) Math.min(MAX_STEPS, Math.ceil(seconds / LONGEST_STEP_S));
                 double step = unitSeconds / steps;
                 FixedStepRungeKuttaIntegrator rungeKutta = new ClassicalRungeKuttaIntegrator(step);
                 double[] state = {water};

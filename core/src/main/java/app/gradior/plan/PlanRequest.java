@@ -9,36 +9,36 @@ import java.util.Optional;
  *
  * @param goal how thick it is to be when eaten
  * @param stop where reducing is to stop, if the cook said so in another way than by thickness: a yield, a part, a Brix
- * @param least how much there is to be at least, as a weight or a volume
+ * @param min how much there is to be at least, as a weight or a volume
  * @param starch the starch chosen; empty to have the one that suits
  * @param school how the slurry is stirred
  * @param toBeFrozen whether it has to stand freezing
  * @param slurryAt where the cook wants to stop and pour the slurry; empty to have it proposed
  */
-public record Wish(
+public record PlanRequest(
         Goal goal,
         Optional<Target> stop,
-        Optional<Target> least,
+        Optional<Target> min,
         Optional<StarchKind> starch,
-        SlurrySchool school,
+        SlurryRatio school,
         boolean toBeFrozen,
         Optional<Mass> slurryAt) {
 
     /** @throws IllegalArgumentException if the least wanted is no amount */
-    public Wish {
-        if (least.isPresent() && !(least.get() instanceof Target.Weight) && !(least.get() instanceof Target.Yield)) {
-            throw new IllegalArgumentException("the least wanted is a weight or a volume but was " + least.get());
+    public PlanRequest {
+        if (min.isPresent() && !(min.get() instanceof Target.Weight) && !(min.get() instanceof Target.Yield)) {
+            throw new IllegalArgumentException("the least wanted is a weight or a volume but was " + min.get());
         }
     }
 
     /** Only a thickness, with all else as usual. */
-    public static Wish of(Goal goal) {
-        return new Wish(
+    public static PlanRequest of(Goal goal) {
+        return new PlanRequest(
                 goal,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new SlurrySchool.ByWeight(2),
+                new SlurryRatio.ByWeight(2),
                 false,
                 Optional.empty());
     }

@@ -17,12 +17,12 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** The units of the kitchen that asks, for as long as its request lasts. */
 @Configuration
-public class Preferred implements WebMvcConfigurer, HandlerInterceptor {
+public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
     private static final String KITCHEN = "gradior.kitchen";
 
     private final AccountMapper accounts;
 
-    Preferred(AccountMapper accounts) {
+    CurrentKitchen(AccountMapper accounts) {
         this.accounts = accounts;
     }
 

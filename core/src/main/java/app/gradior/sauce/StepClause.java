@@ -4,7 +4,7 @@ import app.gradior.measure.ReadLine;
 import java.util.List;
 
 /** A clause of a step as it was read. */
-public sealed interface Doing {
+public sealed interface StepClause {
     /** How something goes in. */
     enum Way {
         ADD,
@@ -23,18 +23,18 @@ public sealed interface Doing {
      *
      * @param named what the clause itself names
      */
-    record GoesIn(Way way, List<ReadLine.Understood> named) implements Doing {}
+    record GoesIn(Way way, List<ReadLine.Understood> named) implements StepClause {}
 
     /** Something is done to what is in the pot. */
-    record Does(Operation operation) implements Doing {}
+    record Does(Operation operation) implements StepClause {}
 
     /** Words that change nothing in the pot. */
-    record Said(String words) implements Doing {}
+    record Said(String words) implements StepClause {}
 
     /**
      * Words that can't be reckoned with as they stand.
      *
      * @param problem what is missing and what to do, in a sentence
      */
-    record Puzzle(String words, String problem) implements Doing {}
+    record UnreadableStep(String words, String problem) implements StepClause {}
 }

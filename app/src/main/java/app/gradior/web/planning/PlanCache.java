@@ -1,9 +1,9 @@
 package app.gradior.web.planning;
 
+import app.gradior.plan.PlanRequest;
 import app.gradior.plan.Planner;
 import app.gradior.plan.Routes;
 import app.gradior.plan.Target;
-import app.gradior.plan.Wish;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
  * is nobody's: the same sauce in the same pot comes to the same in every kitchen.
  */
 @Component
-class Reckoner {
+class PlanCache {
     private static final int ROUTES_KEPT = 300;
     private static final int PLANS_KEPT = 2000;
 
@@ -22,12 +22,12 @@ class Reckoner {
     private final Cache<Reduction, Planner.Outcome> reductions =
             Caffeine.newBuilder().maximumSize(PLANS_KEPT).build();
 
-    private record Asked(Planner planner, Wish wish) {}
+    private record Asked(Planner planner, PlanRequest request) {}
 
     private record Reduction(Planner planner, Target target) {}
 
-    Routes routes(Planner planner, Wish wish) {
-        return routes.get(new Asked(planner, wish), asked -> Routes.of(asked.planner(), asked.wish()));
+    Routes routes(Planner planner, PlanRequest request) {
+        return routes.get(new Asked(planner, request), asked -> Routes.of(asked.planner(), asked.request()));
     }
 
     Planner.Outcome reduce(Planner planner, Target target) {
