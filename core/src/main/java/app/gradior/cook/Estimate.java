@@ -6,24 +6,22 @@ import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.ThicknessFactor;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 
 /**
  * What is believed of a cook at a moment: the water in the pot, ln k of its evaporation and ln of its thickness factor,
  * jointly normal.
  *
  * @param reference a mixture that differs from the one in the pot by its water only
+ * @param water kg
  */
-record Estimate(Mixture reference, RealVector mean, RealMatrix covariance) {
-    static final int WATER = 0;
-    static final int LN_K = 1;
-    static final int LN_THICKNESS = 2;
-    static final int SIZE = 3;
+record Estimate(Mixture reference, double water, double lnK, double lnThickness, Covariance covariance) {
+    Estimate {
+        water = Math.max(0, water);
+    }
 
     /** The mixture believed to be in the pot. */
     Mixture mixture() {
-        return mixtureWith(mean.getEntry(WATER));
+        return mixtureWith(water);
     }
 
     Mixture mixtureWith(double waterKg) {
@@ -31,34 +29,33 @@ record Estimate(Mixture reference, RealVector mean, RealMatrix covariance) {
     }
 
     double k() {
-        return Math.max(0.05, Math.min(20, Math.exp(mean.getEntry(LN_K))));
+        return Math.max(0.05, Math.min(20, Math.exp(lnK)));
     }
 
     ThicknessFactor thickness() {
-        return ThicknessFactor.ofLogarithm(mean.getEntry(LN_THICKNESS));
+        return ThicknessFactor.ofLogarithm(lnThickness);
+    }
+
+    Estimate with(Covariance other) {
+        return new Estimate(reference, water, lnK, lnThickness, other);
     }
 
     /** The same where any amount may be in the pot, and what there is tells nothing of how it came to be. */
     Estimate ofAnyAmount() {
-        RealMatrix alone = covariance.copy();
-        for (int i = 0; i < SIZE; i++) {
-            alone.setEntry(WATER, i, 0);
-            alone.setEntry(i, WATER, 0);
-        }
-        double all = mixture().mass().kilograms();
-        alone.setEntry(WATER, WATER, all * all);
-        return new Estimate(reference, mean, alone);
+        return with(covariance.withWaterSd(mixture().mass().kilograms()));
     }
 
-    double sd(int which) {
-        return Math.sqrt(Math.max(0, covariance.getEntry(which, which)));
+    /** With another mixture in the pot, whose water is off by so much more, kg. */
+    Estimate remixed(Mixture other, double waterSd) {
+        return new Estimate(
+                other, other.mass(Component.WATER).kilograms(), lnK, lnThickness, covariance.plusSds(waterSd, 0, 0));
     }
 
     /** Weight of the sauce in grams. */
     Interval grams() {
         Mixture mixture = mixture();
         double perWater = mixture.mass(Component.WATER).kilograms() == 0 ? 1 : mixture.lossPerWater();
-        return Interval.normal(mixture.mass().grams(), 1000 * perWater * sd(WATER));
+        return Interval.normal(mixture.mass().grams(), 1000 * perWater * covariance.waterSd());
     }
 
     /** Water leaving at this moment at k = 1, kg/s. */

@@ -1,5 +1,6 @@
 package app.gradior.cook;
 
+import app.gradior.plan.Caution;
 import app.gradior.plan.Snapshot;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.MassFlow;
@@ -38,5 +39,10 @@ public record Forecast(
     /** Whether the target is reached. */
     public boolean reached() {
         return minutesLeft.filter(left -> left.middle() == 0).isPresent();
+    }
+
+    /** How often it wants stirring: the oftener the thicker it is. */
+    public int stirEveryMinutes() {
+        return Caution.stirEveryMinutes(current);
     }
 }

@@ -12,8 +12,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.RealVector;
 
 /** The walk from what is believed now to the target, with its doubt. */
 final class Projection {
@@ -80,14 +78,13 @@ final class Projection {
         double loss = present.unitLoss(evaporation);
         double byWater = loss == 0 ? 0 : 1 / (unitSeconds * loss);
         double byThickness = target.isThickness() ? byThickness(minutes) : 0;
-        RealVector gradient = new ArrayRealVector(new double[] {byWater, -1, byThickness}, false);
-        double variance = gradient.dotProduct(present.covariance().operate(gradient));
+        double variance = present.covariance().variance(new Covariance.Gradient(byWater, -1, byThickness));
         return Math.sqrt(variance + ReadingFilter.LN_K_WALK_VARIANCE_PER_S * minutes * 60 / 3);
     }
 
     private double byThickness(double minutes) {
         double step = 0.05;
-        double ln = present.mean().getEntry(Estimate.LN_THICKNESS);
+        double ln = present.lnThickness();
         BoilDown thicker = boil(ThicknessFactor.ofLogarithm(ln + step));
         return thicker.until(shortfall(thicker))
                 .map(m -> Math.log(Math.max(0.01, m.after().toMillis() / 60_000.0) / minutes) / step)
@@ -100,8 +97,8 @@ final class Projection {
         double max = BoilDown.HORIZON.toMinutes();
         double minutes = Math.min(max, span);
         Duration end = Duration.ofMillis(Math.round(minutes * 60_000));
-        double sdK = present.sd(Estimate.LN_K);
-        double sdGrams = present.sd(Estimate.WATER) * 1000;
+        double sdK = present.covariance().lnKSd();
+        double sdGrams = present.covariance().waterSd() * 1000;
         List<BoilDown.Sample> samples = onHeat ? boil.samples(end, PATH_POINTS) : List.of();
         List<Forecast.PathPoint> path = new ArrayList<>();
         for (BoilDown.Sample sample : samples) {
@@ -109,11 +106,7 @@ final class Projection {
             double t = sample.seconds() / 60.0;
             double walked = Math.sqrt(sdK * sdK + ReadingFilter.LN_K_WALK_VARIANCE_PER_S * sample.seconds() / 3);
             double lost = sample.loss().gramsPerMinute() * t * walked;
-            double cross = 2
-                    * 1000
-                    * present.covariance().getEntry(Estimate.WATER, Estimate.LN_K)
-                    * -sample.loss().gramsPerMinute()
-                    * t;
+            double cross = 2 * 1000 * present.covariance().wk() * -sample.loss().gramsPerMinute() * t;
             double sd = Math.sqrt(Math.max(0, sdGrams * sdGrams + lost * lost + cross));
             path.add(new Forecast.PathPoint(t + heatingUpMinutes, Interval.normal(grams, sd)));
         }

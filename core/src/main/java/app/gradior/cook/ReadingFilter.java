@@ -11,17 +11,6 @@ import app.gradior.thickness.SpoonCoat;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.util.Optional;
-import org.hipparchus.filtering.kalman.Measurement;
-import org.hipparchus.filtering.kalman.ProcessEstimate;
-import org.hipparchus.filtering.kalman.extended.ExtendedKalmanFilter;
-import org.hipparchus.filtering.kalman.extended.NonLinearEvolution;
-import org.hipparchus.filtering.kalman.extended.NonLinearProcess;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.CholeskyDecomposer;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 import org.hipparchus.ode.OrdinaryDifferentialEquation;
 import org.hipparchus.ode.nonstiff.ClassicalRungeKuttaIntegrator;
 import org.hipparchus.ode.nonstiff.FixedStepRungeKuttaIntegrator;
@@ -29,7 +18,8 @@ import org.hipparchus.ode.nonstiff.FixedStepRungeKuttaIntegrator;
 /**
  * Corrects the estimate of a cook by its readings: an extended Kalman filter over water, ln k and ln of the thickness
  * factor. Between readings the water follows the evaporation equation; since that is W' = −k·u(W) with u free of time, its
- * sensitivities are known without integrating them: ∂W/∂W0 = u(W)/u(W0), ∂W/∂ln k = −k·u(W)·t.
+ * sensitivities are known without integrating them: ∂W/∂W0 = u(W)/u(W0), ∂W/∂ln k = −k·u(W)·t. A reading is a single number, so
+ * that a correction needs no inverse of a matrix: x + P·h·(z − h(x))/s with s = hᵀ·P·h + σ².
  */
 final class ReadingFilter {
     /** Random walk of ln k: a flame creeps, a lid shifts. Standard deviation after ten minutes. */
@@ -69,12 +59,55 @@ final class ReadingFilter {
         if (seconds <= 0) {
             return from;
         }
-        return step(from, heated, seconds, null, false).estimate();
+        double walk = LN_K_WALK_VARIANCE_PER_S * seconds;
+        if (heated.isEmpty()) {
+            return from.with(from.covariance().plusSds(0, Math.sqrt(walk), 0));
+        }
+        double k = from.k();
+        Loss loss = new Loss(from, heated.get());
+        double before = loss.at(from.water());
+        double after = loss.after(k, seconds);
+        double pace = loss.last.loss().kilogramsPerSecond();
+        double byLnK = -k * seconds * pace;
+        Covariance.Gradient water =
+                new Covariance.Gradient(before == 0 ? 1 : pace / before, byLnK, byLnK * loss.last.perLnThickness());
+        return new Estimate(
+                from.reference().boiledFor(seconds / 60),
+                after,
+                from.lnK(),
+                from.lnThickness(),
+                from.covariance().carriedOn(water, walk));
     }
 
     /** The estimate corrected by a reading of so much, expected by a model of the state. */
     static Outcome correct(Estimate at, Observation observation, boolean trusted) {
-        return step(at, Optional.empty(), 0, observation, trusted);
+        double expected = observation.expectation().of(at.mixture(), at.thickness());
+        Covariance.Gradient slope = slope(at, expected, observation.expectation());
+        double variance = at.covariance().variance(slope) + observation.sd() * observation.sd();
+        double off = observation.value() - expected;
+        if (!trusted && Math.abs(off) > QUESTIONED_SDS * Math.sqrt(variance)) {
+            return new Outcome(at, true, expected, observation.value());
+        }
+        Covariance.Gradient gain = at.covariance().gain(slope, variance);
+        Estimate corrected = new Estimate(
+                at.reference(),
+                at.water() + gain.water() * off,
+                at.lnK() + gain.lnK() * off,
+                at.lnThickness() + gain.lnThickness() * off,
+                at.covariance().corrected(slope, variance));
+        return new Outcome(corrected, false, expected, observation.value());
+    }
+
+    /** How what is expected answers to the state. */
+    private static Covariance.Gradient slope(Estimate at, double expected, Expectation expectation) {
+        double water = at.water();
+        double dWater = Math.max(1e-6, 1e-4 * water);
+        double dLn = 1e-4;
+        double wetter = expectation.of(at.mixtureWith(water + dWater), at.thickness());
+        double dryer = expectation.of(at.mixtureWith(water - dWater), at.thickness());
+        double thicker = expectation.of(at.mixture(), ThicknessFactor.ofLogarithm(at.lnThickness() + dLn));
+        double span = water + dWater - Math.max(0, water - dWater);
+        return new Covariance.Gradient((wetter - dryer) / span, 0, (thicker - expected) / dLn);
     }
 
     /**
@@ -87,17 +120,10 @@ final class ReadingFilter {
         Estimate doubted = at;
         Outcome outcome = correct(doubted, observation, false);
         for (int i = 0; outcome.questioned() && i < MAX_DOUBTS; i++) {
-            doubted = new Estimate(
-                    doubted.reference(), doubted.mean(), doubted.covariance().scalarMultiply(DOUBT));
+            doubted = doubted.with(doubted.covariance().times(DOUBT));
             outcome = correct(doubted, observation, false);
         }
         return outcome;
-    }
-
-    /** Time passes and then something is read: {@link #predict} and {@link #correct} in one. */
-    static Outcome predictAndCorrect(
-            Estimate from, Optional<Evaporation> heated, double seconds, Observation observation) {
-        return step(from, seconds > 0 ? heated : Optional.empty(), Math.max(0, seconds), observation, false);
     }
 
     /** A reading as the filter sees it: a number, how sure it is, and what the state lets expect. */
@@ -161,174 +187,56 @@ final class ReadingFilter {
         double of(Mixture mixture, ThicknessFactor thickness);
     }
 
-    private static Outcome step(
-            Estimate from, Optional<Evaporation> heated, double seconds, Observation observation, boolean trusted) {
-        Process process = new Process(from, heated, seconds, trusted);
-        ExtendedKalmanFilter<Reading> filter = new ExtendedKalmanFilter<>(
-                new CholeskyDecomposer(1e-15, 1e-30), process, new ProcessEstimate(0, from.mean(), from.covariance()));
-        ProcessEstimate after = filter.estimationStep(new Reading(seconds, observation));
-        Mixture reference = heated.isPresent() ? from.reference().boiledFor(seconds / 60) : from.reference();
-        Estimate estimate = new Estimate(reference, bounded(after.getState()), after.getCovariance());
-        return new Outcome(
-                estimate, process.questioned, process.expected, observation == null ? Double.NaN : observation.value());
-    }
-
-    private static RealVector bounded(RealVector state) {
-        RealVector bounded = state.copy();
-        bounded.setEntry(Estimate.WATER, Math.max(0, state.getEntry(Estimate.WATER)));
-        return bounded;
-    }
-
-    /** One reading, or the passing of time when there is no observation. */
-    private record Reading(double time, Observation observation) implements Measurement {
-        @Override
-        public double getTime() {
-            return time;
-        }
-
-        @Override
-        public RealVector getValue() {
-            return new ArrayRealVector(new double[] {observation == null ? 0 : observation.value()}, false);
-        }
-
-        @Override
-        public RealMatrix getCovariance() {
-            double sd = observation == null ? 1 : observation.sd();
-            return new Array2DRowRealMatrix(new double[][] {{sd * sd}}, false);
-        }
-    }
-
-    private static final class Process implements NonLinearProcess<Reading> {
+    /** Water leaving at k = 1 as a function of the water there is. */
+    private static final class Loss implements OrdinaryDifferentialEquation {
         private final Estimate from;
-        private final Optional<Evaporation> heated;
-        private final double seconds;
-        private final boolean trusted;
-        private boolean questioned;
-        private double expected = Double.NaN;
+        private final Evaporation evaporation;
+        private double asked = Double.NaN;
+        private Evaporation.Pace last;
 
-        Process(Estimate from, Optional<Evaporation> heated, double seconds, boolean trusted) {
+        Loss(Estimate from, Evaporation evaporation) {
             this.from = from;
-            this.heated = heated;
-            this.seconds = seconds;
-            this.trusted = trusted;
+            this.evaporation = evaporation;
+        }
+
+        /** The pace at one amount of water is asked for by the integrator and by the sensitivities. */
+        double at(double waterKg) {
+            if (waterKg != asked) {
+                asked = waterKg;
+                last = evaporation.pace(from.mixtureWith(waterKg), from.thickness());
+            }
+            return last.loss().kilogramsPerSecond();
+        }
+
+        /** The water that is left, with the pace at its end as the last one asked for. */
+        double after(double k, double seconds) {
+            double water = from.water();
+            if (seconds <= SHORT_STEP_S) {
+                // Heun's rule: of second order, and what it asks at the end is what the sensitivities want.
+                double first = at(water);
+                double reached = Math.max(0, water - k * seconds * first);
+                return Math.max(0, water - k * seconds * (first + at(reached)) / 2);
+            }
+            int steps = (int) Math.min(MAX_STEPS, Math.ceil(seconds / LONGEST_STEP_S));
+            double step = k * seconds / steps;
+            FixedStepRungeKuttaIntegrator rungeKutta = new ClassicalRungeKuttaIntegrator(step);
+            double[] state = {water};
+            for (int i = 0; i < steps; i++) {
+                state = rungeKutta.singleStep(this, i * step, state, (i + 1) * step);
+            }
+            double left = Math.max(0, state[0]);
+            at(left);
+            return left;
         }
 
         @Override
-        public NonLinearEvolution getEvolution(double previousTime, RealVector previous, Reading reading) {
-            RealMatrix transition = MatrixUtils.createRealIdentityMatrix(Estimate.SIZE);
-            RealMatrix noise = new Array2DRowRealMatrix(Estimate.SIZE, Estimate.SIZE);
-            noise.setEntry(Estimate.LN_K, Estimate.LN_K, LN_K_WALK_VARIANCE_PER_S * seconds);
-            RealVector state = heated.isPresent() ? evolved(previous, heated.get(), transition) : previous;
-            RealMatrix jacobian = reading.observation() == null
-                    ? new Array2DRowRealMatrix(1, Estimate.SIZE)
-                    : jacobian(state, reading.observation().expectation());
-            return new NonLinearEvolution(reading.getTime(), state, transition, noise, jacobian);
-        }
-
-        /** Integrates the water and writes its sensitivities into the transition matrix. */
-        private RealVector evolved(RealVector previous, Evaporation evaporation, RealMatrix transition) {
-            double k = from.k();
-            double water = previous.getEntry(Estimate.WATER);
-            ThicknessFactor thickness = from.thickness();
-            Loss loss = new Loss(evaporation, thickness);
-            double before = loss.at(water);
-            double after = loss.after(water, k * seconds);
-            Evaporation.Pace then = loss.last;
-            double pace = then.loss().kilogramsPerSecond();
-            transition.setEntry(Estimate.WATER, Estimate.WATER, before == 0 ? 1 : pace / before);
-            transition.setEntry(Estimate.WATER, Estimate.LN_K, -k * seconds * pace);
-            double slope = pace * then.perLnThickness();
-            transition.setEntry(Estimate.WATER, Estimate.LN_THICKNESS, -k * seconds * slope);
-            RealVector state = previous.copy();
-            state.setEntry(Estimate.WATER, after);
-            return state;
-        }
-
-        /** Water leaving at k = 1 as a function of the water there is. */
-        private final class Loss implements OrdinaryDifferentialEquation {
-            private final Evaporation evaporation;
-            private final ThicknessFactor thickness;
-            private double asked = Double.NaN;
-            private Evaporation.Pace last;
-
-            Loss(Evaporation evaporation, ThicknessFactor thickness) {
-                this.evaporation = evaporation;
-                this.thickness = thickness;
-            }
-
-            /** The pace at one amount of water is asked for by the integrator and by the sensitivities. */
-            double at(double waterKg) {
-                if (waterKg != asked) {
-                    asked = waterKg;
-                    last = evaporation.pace(from.mixtureWith(waterKg), thickness);
-                }
-                return last.loss().kilogramsPerSecond();
-            }
-
-            /**
-             * The water that is left, with the pace at its end as the last one asked for.
-             *
-             * @param unitSeconds time at k = 1
-             */
-            double after(double water, double unitSeconds) {
-                if (seconds <= SHORT_STEP_S) {
-                    // Heun's rule: of second order, and what it asks at the end is what the sensitivities want.
-                    double first = at(water);
-                    double reached = Math.max(0, water - unitSeconds * first);
-                    return Math.max(0, water - unitSeconds * (first + at(reached)) / 2);
-                }
-                int steps = (int) Math.min(MAX_STEPS, Math.ceil(seconds / LONGEST_STEP_S));
-                double step = unitSeconds / steps;
-                FixedStepRungeKuttaIntegrator rungeKutta = new ClassicalRungeKuttaIntegrator(step);
-                double[] state = {water};
-                for (int i = 0; i < steps; i++) {
-                    state = rungeKutta.singleStep(this, i * step, state, (i + 1) * step);
-                }
-                double left = Math.max(0, state[0]);
-                at(left);
-                return left;
-            }
-
-            @Override
-            public int getDimension() {
-                return 1;
-            }
-
-            @Override
-            public double[] computeDerivatives(double t, double[] water) {
-                return new double[] {-at(water[0])};
-            }
-        }
-
-        private RealMatrix jacobian(RealVector state, Expectation expectation) {
-            double water = state.getEntry(Estimate.WATER);
-            ThicknessFactor thickness = ThicknessFactor.ofLogarithm(state.getEntry(Estimate.LN_THICKNESS));
-            double dWater = Math.max(1e-6, 1e-4 * water);
-            double dLn = 1e-4;
-            Mixture believed = from.mixtureWith(water);
-            expected = expectation.of(believed, thickness);
-            double wetter = expectation.of(from.mixtureWith(water + dWater), thickness);
-            double dryer = expectation.of(from.mixtureWith(water - dWater), thickness);
-            double thicker =
-                    expectation.of(believed, ThicknessFactor.ofLogarithm(state.getEntry(Estimate.LN_THICKNESS) + dLn));
-            double span = water + dWater - Math.max(0, water - dWater);
-            return new Array2DRowRealMatrix(
-                    new double[][] {{(wetter - dryer) / span, 0, (thicker - expected) / dLn}}, false);
+        public int getDimension() {
+            return 1;
         }
 
         @Override
-        public RealVector getInnovation(
-                Reading reading, NonLinearEvolution evolution, RealMatrix innovationCovariance) {
-            if (reading.observation() == null) {
-                return null;
-            }
-            double innovation = reading.observation().value() - expected;
-            double sd = Math.sqrt(innovationCovariance.getEntry(0, 0));
-            if (!trusted && Math.abs(innovation) > QUESTIONED_SDS * sd) {
-                questioned = true;
-                return null;
-            }
-            return new ArrayRealVector(new double[] {innovation}, false);
+        public double[] computeDerivatives(double t, double[] water) {
+            return new double[] {-at(water[0])};
         }
     }
 }

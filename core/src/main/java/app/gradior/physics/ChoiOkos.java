@@ -5,6 +5,7 @@ import app.gradior.food.Mixture;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Density;
 import app.gradior.quantity.Volume;
+import java.util.Arrays;
 
 /**
  * Density and specific heat of a food from its make-up, Choi and Okos (1986), T in °C, valid −40…150 °C. Specific volumes
@@ -17,6 +18,11 @@ public final class ChoiOkos {
     private static final Component[] COMPONENTS = Component.values();
 
     private ChoiOkos() {}
+
+    /** m³/kg at 20 °C: what is asked at every look at a viscosity. */
+    private static final double[] SPECIFIC_VOLUME_AT_20_C = Arrays.stream(COMPONENTS)
+            .mapToDouble(component -> 1 / density(component, 20))
+            .toArray();
 
     /** @throws IllegalArgumentException if the mixture is empty */
     public static Density density(Mixture mixture, Celsius temperature) {
@@ -43,7 +49,7 @@ public final class ChoiOkos {
             if (component != Component.FAT && component != Component.STARCH) {
                 double part = mixture.mass(component).kilograms();
                 kilograms += part;
-                volume += part / density(component, 20);
+                volume += part * SPECIFIC_VOLUME_AT_20_C[component.ordinal()];
             }
         }
         return kilograms == 0 ? 1000 : kilograms / volume;

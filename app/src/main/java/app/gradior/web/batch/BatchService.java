@@ -271,8 +271,12 @@ public class BatchService {
 
     private void check(CookRow row, Folded folded, CookEvent event) {
         Cook cook = folded.cook();
-        if (event instanceof CookEvent.Undone || event instanceof CookEvent.Confirmed) {
-            checkReference(row, folded, event);
+        if (event instanceof CookEvent.Undone undone) {
+            checkReference(row, folded, undone.event());
+            return;
+        }
+        if (event instanceof CookEvent.Confirmed confirmed) {
+            checkReference(row, folded, confirmed.reading());
             return;
         }
         // What happened before it came off may still arrive from a device that was out of reach: it is kept.
@@ -296,9 +300,7 @@ public class BatchService {
     }
 
     /** What undoes or confirms is about another event, which must be there; it may come at any time, also in the journal. */
-    private static void checkReference(CookRow row, Folded folded, CookEvent event) {
-        UUID about =
-                event instanceof CookEvent.Undone undone ? undone.event() : ((CookEvent.Confirmed) event).reading();
+    private static void checkReference(CookRow row, Folded folded, UUID about) {
         CookEvent meant = folded.find(about)
                 .map(StoredEvent::event)
                 .filter(e -> !(e instanceof CookEvent.Started))
@@ -375,7 +377,7 @@ public class BatchService {
                 kitchen,
                 cookId,
                 new CookMapper.EventRow(
-                        event.id(), CookEventCodec.kind(event), event.at(), codec.write(event), stored.contentHash()),
+                        event.id(), event.kind().key(), event.at(), codec.write(event), stored.contentHash()),
                 now());
     }
 }

@@ -1,6 +1,7 @@
 package app.gradior.web.batch;
 
 import app.gradior.cook.CookEvent;
+import app.gradior.cook.EventKind;
 import app.gradior.food.Mixture;
 import app.gradior.plan.Target;
 import com.fasterxml.jackson.annotation.JsonCreator;
@@ -8,8 +9,10 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Arrays;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
 
 /** Events as JSON and back. The names of kinds are part of what is stored: they are never renamed. */
 @Component
@@ -20,6 +23,9 @@ public class CookEventCodec {
             .addMixIn(CookEvent.Weighed.class, WithoutNet.class)
             .addMixIn(Target.class, TargetKinds.class)
             .addMixIn(Mixture.class, MixtureAsParts.class)
+            .registerSubtypes(Arrays.stream(EventKind.values())
+                    .map(kind -> new NamedType(kind.type(), kind.key()))
+                    .toArray(NamedType[]::new))
             .build();
 
     String write(CookEvent event) {
@@ -30,45 +36,7 @@ public class CookEventCodec {
         return json.readValue(body, CookEvent.class);
     }
 
-    public static String kind(CookEvent event) {
-        for (JsonSubTypes.Type type :
-                EventKinds.class.getAnnotation(JsonSubTypes.class).value()) {
-            if (type.value() == event.getClass()) {
-                return type.name();
-            }
-        }
-        throw new IllegalArgumentException("no kind is named for " + event.getClass());
-    }
-
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = CookEvent.Started.class, name = "started"),
-        @JsonSubTypes.Type(value = CookEvent.Simmers.class, name = "simmers"),
-        @JsonSubTypes.Type(value = CookEvent.HeatChanged.class, name = "heat"),
-        @JsonSubTypes.Type(value = CookEvent.LidChanged.class, name = "lid"),
-        @JsonSubTypes.Type(value = CookEvent.HeatSwitched.class, name = "on-heat"),
-        @JsonSubTypes.Type(value = CookEvent.Added.class, name = "added"),
-        @JsonSubTypes.Type(value = CookEvent.Blended.class, name = "blended"),
-        @JsonSubTypes.Type(value = CookEvent.Strained.class, name = "strained"),
-        @JsonSubTypes.Type(value = CookEvent.Undone.class, name = "undone"),
-        @JsonSubTypes.Type(value = CookEvent.Confirmed.class, name = "confirmed"),
-        @JsonSubTypes.Type(value = CookEvent.Finished.class, name = "finished"),
-        @JsonSubTypes.Type(value = CookEvent.SlurryPoured.class, name = "slurry"),
-        @JsonSubTypes.Type(value = CookEvent.PotChanged.class, name = "pot"),
-        @JsonSubTypes.Type(value = CookEvent.Stirred.class, name = "stirred"),
-        @JsonSubTypes.Type(value = CookEvent.Ticked.class, name = "ticked"),
-        @JsonSubTypes.Type(value = CookEvent.TimerStarted.class, name = "timer"),
-        @JsonSubTypes.Type(value = CookEvent.Wanted.class, name = "wanted"),
-        @JsonSubTypes.Type(value = CookEvent.TimerStopped.class, name = "timer-stopped"),
-        @JsonSubTypes.Type(value = CookEvent.Tasted.class, name = "tasted"),
-        @JsonSubTypes.Type(value = CookEvent.Jarred.class, name = "jarred"),
-        @JsonSubTypes.Type(value = CookEvent.Weighed.class, name = "weighed"),
-        @JsonSubTypes.Type(value = CookEvent.Dipped.class, name = "dipped"),
-        @JsonSubTypes.Type(value = CookEvent.Jugged.class, name = "jugged"),
-        @JsonSubTypes.Type(value = CookEvent.SpoonLooked.class, name = "spoon"),
-        @JsonSubTypes.Type(value = CookEvent.PlateSpreadRead.class, name = "plate"),
-        @JsonSubTypes.Type(value = CookEvent.TemperatureRead.class, name = "temperature")
-    })
     private interface EventKinds {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "by")

@@ -2,12 +2,11 @@ package app.gradior.web.live;
 
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
+import app.gradior.cook.EventKind;
 import app.gradior.cook.Forecast;
-import app.gradior.plan.Caution;
 import app.gradior.plan.Snapshot;
 import app.gradior.quantity.Interval;
 import app.gradior.web.batch.BatchService;
-import app.gradior.web.batch.CookEventCodec;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.text.LidKeys;
@@ -17,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,21 +32,21 @@ public final class CookView {
     private final BatchService.StoredCook kept;
     private final Instant now;
     private final Forecast forecast;
-    private final Forecast planned;
+    private final Supplier<Forecast> planned;
     private final Wording say;
     private final PlanWords words;
-    private final EntryWords entryWords;
+    private final EntryText entryText;
     private final Supplier<List<Entry>> entries;
 
     CookView(BatchService.StoredCook kept, Instant now, Wording say, PlanWords words) {
         this.kept = kept;
         this.now = now;
         this.forecast = kept.cook().forecast(now);
-        this.planned =
-                Cook.of(List.of(kept.cook().started())).forecast(kept.row().startedAt());
+        this.planned = SingletonSupplier.of(() -> Cook.of(List.of(kept.cook().started()))
+                .forecast(kept.cook().started().at()));
         this.say = say;
         this.words = words;
-        this.entryWords = new EntryWords(say);
+        this.entryText = new EntryText(say, id -> kept.folded().find(id).map(BatchService.StoredEvent::event));
         this.entries = SingletonSupplier.of(this::allEntries);
     }
 
@@ -75,12 +75,12 @@ public final class CookView {
     }
 
     public Snapshot getStart() {
-        return planned.current();
+        return planned().current();
     }
 
     /** The forecast as the pot went on, before anything was read. */
     public Forecast planned() {
-        return planned;
+        return planned.get();
     }
 
     public PotDrawing getPotDrawing() {
@@ -95,38 +95,24 @@ public final class CookView {
                 .orElse(now);
     }
 
-    public int getStirEvery() {
-        return Caution.stirEveryMinutes(forecast.current());
-    }
-
     /** Something that happened, said in words. */
     public record Entry(CookEvent event, String words, boolean questioned, boolean undoable) {
         /** The kind of the form that can amend it; empty if it can only be undone. */
         public String amendable() {
-            String kind = CookEventCodec.kind(event);
-            return AMENDABLE.contains(kind) ? kind : "";
+            return NOT_AMENDABLE.contains(event.kind()) ? "" : event.kind().key();
         }
     }
 
-    private static final Set<String> AMENDABLE = Set.of(
-            "weighed",
-            "dipped",
-            "jugged",
-            "spoon",
-            "plate",
-            "temperature",
-            "tasted",
-            "added",
-            "slurry",
-            "heat",
-            "on-heat",
-            "lid",
-            "strained",
-            "pot",
-            "timer",
-            "wanted",
-            "simmers",
-            "blended");
+    /** What can only be undone: there is nothing in it to be put otherwise. */
+    private static final Set<EventKind> NOT_AMENDABLE = EnumSet.of(
+            EventKind.STARTED,
+            EventKind.FINISHED,
+            EventKind.JARRED,
+            EventKind.UNDONE,
+            EventKind.CONFIRMED,
+            EventKind.STIRRED,
+            EventKind.TICKED,
+            EventKind.TIMER_STOPPED);
 
     /** Entries on a page that shows other things too; all of them have pages of their own. */
     private static final int SHOWN_ENTRIES = 40;
@@ -142,6 +128,10 @@ public final class CookView {
 
     public int getEntryCount() {
         return entries.get().size();
+    }
+
+    String said(CookEvent event) {
+        return entryText.of(event);
     }
 
     /** A page of all that happened, the latest first; pages count from 0. */
@@ -166,22 +156,11 @@ public final class CookView {
                     || event instanceof CookEvent.TimerStopped
                     || ofAmends.contains(event.id());
             if (!aside) {
-                all.add(new Entry(event, said(event), questioned.contains(event.id()), true));
+                all.add(new Entry(event, entryText.of(event), questioned.contains(event.id()), true));
             }
         }
         Collections.reverse(all);
         return all;
-    }
-
-    private String said(CookEvent event) {
-        if (event instanceof CookEvent.Undone undo) {
-            return "undone: "
-                    + kept.folded()
-                            .find(undo.event())
-                            .map(stored -> said(stored.event()))
-                            .orElse("an entry");
-        }
-        return entryWords.of(event);
     }
 
     /** What the latest reading changed, in a line; empty before the first. */
@@ -197,7 +176,8 @@ public final class CookView {
         Forecast then =
                 kept.cook().forecastBeforeLastResult(last.reading().at()).orElseThrow();
         Forecast after = kept.cook().forecast(last.reading().at());
-        return Optional.of(capital(said(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
+        return Optional.of(
+                capital(entryText.of(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
     }
 
     /** The latest reading, if it is not counted until somebody says that it is right. */
@@ -225,7 +205,7 @@ public final class CookView {
                     + say.about(last.expected() * 1000) + " was expected. " + guess
                     + " It is not counted until you say it is right.";
         }
-        return capital(said(last.reading()))
+        return capital(entryText.of(last.reading()))
                 + " does not fit what came before. Is it mistyped? It is not counted until you say it is right.";
     }
 
@@ -244,27 +224,6 @@ public final class CookView {
     private static String capital(String words) {
         return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
-
-    /** Two hands that did the same thing differently within half a minute: both stand, the later one counts. */
-    public Optional<String> getConflict() {
-        List<CookEvent> events = kept.cook().events();
-        for (int i = events.size() - 1; i > 0; i--) {
-            CookEvent late = events.get(i);
-            CookEvent early = events.get(i - 1);
-            boolean sameKind = late.getClass() == early.getClass()
-                    && (late instanceof CookEvent.LidChanged || late instanceof CookEvent.HeatChanged);
-            boolean close = Duration.between(early.at(), late.at()).compareTo(TWO_HANDS) < 0;
-            boolean fresh = Duration.between(late.at(), now).compareTo(TOLD_FOR) < 0;
-            if (sameKind && close && fresh && !said(late).equals(said(early))) {
-                return Optional.of("Two hands at once: " + said(early) + " and " + said(late)
-                        + ". Both are kept; the later one counts.");
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static final Duration TWO_HANDS = Duration.ofSeconds(30);
-    private static final Duration TOLD_FOR = Duration.ofMinutes(3);
 
     private String later(Forecast then, Forecast after) {
         if (then.minutesLeft().isEmpty() || after.minutesLeft().isEmpty()) {
@@ -301,10 +260,10 @@ public final class CookView {
         List<Map<String, Double>> plannedPath = new ArrayList<>();
         plannedPath.add(Map.of(
                 "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams()));
-        plannedPath.addAll(path(planned, 0));
+        plannedPath.addAll(path(planned(), 0));
         drawing.put("planned", plannedPath);
         drawing.put("ahead", kept.cook().finished().isPresent() ? List.of() : path(forecast, minutesSince(start, now)));
-        Optional<Snapshot> end = forecast.atTarget().or(planned::atTarget);
+        Optional<Snapshot> end = forecast.atTarget().or(() -> planned().atTarget());
         end.ifPresent(at -> drawing.put("target", at.mass().grams()));
         if (kept.cook().finished().isEmpty() && !forecast.reached()) {
             forecast.minutesLeft().ifPresent(left -> drawing.put("cross", minutesSince(start, now) + left.middle()));

@@ -2,6 +2,7 @@ package app.gradior.web.live;
 
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
+import app.gradior.cook.EventKind;
 import app.gradior.food.Mixture;
 import app.gradior.food.StarchKind;
 import app.gradior.measure.LineGrammar;
@@ -143,9 +144,12 @@ record EventForm(
 
     private CookEvent made(Cook cook, Kitchen kitchen, Instant moment) {
         UUID id = id();
-        return switch (kind == null ? "" : kind) {
-            case "weighed" -> weighed(cook, id, moment);
-            case "dipped" ->
+        if ("given-up".equals(kind)) {
+            return new CookEvent.Finished(id, moment, Optional.empty(), Optional.empty());
+        }
+        return switch (EventKind.ofKey(kind).orElseThrow(EventForm::unknown)) {
+            case WEIGHED -> weighed(cook, id, moment);
+            case DIPPED ->
                 new CookEvent.Dipped(
                         id,
                         moment,
@@ -155,17 +159,17 @@ record EventForm(
                                 "Give the depth in mm, from 0 to the pot's "
                                         + Math.round(
                                                 cook.conditions().pot().wall().millimetres()) + " mm.")));
-            case "jugged" ->
+            case JUGGED ->
                 new CookEvent.Jugged(
                         id, moment, Volume.ofMillilitres(number(1, MAX_GRAMS, "Give the volume in ml, such as 650.")));
-            case "spoon" ->
+            case SPOON_LOOKED ->
                 new CookEvent.SpoonLooked(
                         id,
                         moment,
                         chosen(SpoonCoat.class),
                         optional(second, -5, 125, "second", "Give its temperature in °C, or leave that free.")
                                 .map(Celsius::of));
-            case "plate" ->
+            case PLATE_SPREAD_READ ->
                 new CookEvent.PlateSpreadRead(
                         id,
                         moment,
@@ -173,19 +177,19 @@ record EventForm(
                                 number(2, 40, "Give how far it spread in cm, between 2 and 40, such as 9.5.")),
                         Celsius.of(optional(second, -5, 100, "second", "Give its temperature on the plate in °C.")
                                 .orElse(Celsius.SERVED_WARM.degrees())));
-            case "temperature" ->
+            case TEMPERATURE_READ ->
                 new CookEvent.TemperatureRead(
                         id, moment, Celsius.of(number(-5, 160, "Give the temperature in °C, between -5 and 160.")));
-            case "tasted" ->
+            case TASTED ->
                 new CookEvent.Tasted(id, moment, chosen(CookEvent.Flavour.class), (int)
                         number(-2, 2, "Choose one of the five steps."));
-            case "heat" -> new CookEvent.HeatChanged(id, moment, chosen(Activity.class));
-            case "on-heat" -> new CookEvent.HeatSwitched(id, moment, "on".equals(choice));
-            case "lid" -> new CookEvent.LidChanged(id, moment, LidKeys.lid(choice));
-            case "simmers" -> new CookEvent.Simmers(id, moment);
-            case "stirred" -> new CookEvent.Stirred(id, moment);
-            case "added" -> added(kitchen, id, moment);
-            case "slurry" ->
+            case HEAT_CHANGED -> new CookEvent.HeatChanged(id, moment, chosen(Activity.class));
+            case HEAT_SWITCHED -> new CookEvent.HeatSwitched(id, moment, "on".equals(choice));
+            case LID_CHANGED -> new CookEvent.LidChanged(id, moment, LidKeys.lid(choice));
+            case SIMMERS -> new CookEvent.Simmers(id, moment);
+            case STIRRED -> new CookEvent.Stirred(id, moment);
+            case ADDED -> added(kitchen, id, moment);
+            case SLURRY_POURED ->
                 new CookEvent.SlurryPoured(
                         id,
                         moment,
@@ -193,45 +197,48 @@ record EventForm(
                         Mass.ofGrams(number(0.1, 5000, "Give the grams of starch that went in, such as 3.")),
                         Mass.ofGrams(
                                 number(second, 0, 20_000, "second", "Give the grams of water it was stirred into.")));
-            case "blended" -> new CookEvent.Blended(id, moment);
-            case "strained" -> strained(cook, id, moment);
-            case "pot" ->
+            case BLENDED -> new CookEvent.Blended(id, moment);
+            case STRAINED -> strained(cook, id, moment);
+            case POT_CHANGED ->
                 new CookEvent.PotChanged(
                         id,
                         moment,
                         kitchen.pots()
                                 .apply(reference("Choose the pot it is in now."))
                                 .orElseThrow(() -> new BatchService.Refused("Choose the pot it is in now.")));
-            case "ticked" -> new CookEvent.Ticked(id, moment, label("step"), !"no".equals(value));
-            case "timer" ->
+            case TICKED -> new CookEvent.Ticked(id, moment, label("step"), !"no".equals(value));
+            case TIMER_STARTED ->
                 new CookEvent.TimerStarted(
                         id,
                         moment,
                         label("timer"),
                         Duration.ofSeconds(
                                 Math.round(60 * number(0.1, 1440, "Give minutes, from 0.1 to 1440, such as 5."))));
-            case "wanted" ->
+            case WANTED ->
                 new CookEvent.Wanted(
                         id,
                         moment,
                         moment.plusMillis(Math.round(
                                 60_000 * number(1, 1440, "Give the minutes until then, from 1 to 1440, such as 45."))));
-            case "timer-stopped" ->
+            case TIMER_STOPPED ->
                 new CookEvent.TimerStopped(id, moment, reference("That timer is not there any more."));
-            case "undone" ->
-                new CookEvent.Undone(id, moment, reference("That entry is not part of this cook any more."));
-            case "confirmed" ->
+            case UNDONE -> new CookEvent.Undone(id, moment, reference("That entry is not part of this cook any more."));
+            case CONFIRMED ->
                 new CookEvent.Confirmed(id, moment, reference("That entry is not part of this cook any more."));
-            case "finished" ->
+            case FINISHED ->
                 new CookEvent.Finished(
                         id,
                         moment,
                         Optional.of(pot ? weighed(cook, id, moment).net() : sauce()),
                         choice == null || choice.isEmpty() ? Optional.empty() : Optional.of(chosen(SpoonCoat.class)),
                         jarLabel());
-            case "given-up" -> new CookEvent.Finished(id, moment, Optional.empty(), Optional.empty());
-            default -> throw new BatchService.Refused("That is nothing this page knows: reload it and try again.");
+            // A cook is started by its plan, and jars are said with what takes it off.
+            case STARTED, JARRED -> throw unknown();
         };
+    }
+
+    private static BatchService.Refused unknown() {
+        return new BatchService.Refused("That is nothing this page knows: reload it and try again.");
     }
 
     /** Jars that were filled as it came off, if the form says so: their size, how many, the headspace, what is left over. */

@@ -1,6 +1,7 @@
 package app.gradior.web.live;
 
 import app.gradior.cook.CookEvent.Flavour;
+import app.gradior.cook.Guidance;
 import app.gradior.cook.Rescue;
 import app.gradior.plan.Slurry;
 import app.gradior.web.text.Wording;
@@ -120,7 +121,7 @@ public class RescueWords {
 
     /** What to add, computed, where something can be added. */
     public List<Rescue.Remedy> remedies(Rescue.Trouble trouble, CookPage page) {
-        Rescue rescue = page.getRescue();
+        Rescue rescue = page.getGuidance().rescue();
         return switch (trouble) {
             case TOO_THICK -> rescue.thinner();
             case TOO_SALTY -> rescue.taste(Flavour.SALT, atLeastOne(page, Flavour.SALT));
@@ -137,6 +138,6 @@ public class RescueWords {
 
     /** By as much as the tongue said, or by one step where it said nothing. */
     private static int atLeastOne(CookPage page, Flavour flavour) {
-        return Math.max(1, page.getTasted(flavour));
+        return Math.max(1, Guidance.tasted(page.getView().getCook(), flavour));
     }
 }

@@ -85,6 +85,6 @@ public record StoveSlot(int number, KitchenRing ring, Optional<CookView> cook) {
         if (view().getCook().results().isEmpty()) {
             return "weigh it when you pass";
         }
-        return "stir every " + view().getStirEvery() + " min";
+        return "stir every " + forecast.stirEveryMinutes() + " min";
     }
 }

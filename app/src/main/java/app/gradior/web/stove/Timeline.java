@@ -34,7 +34,9 @@ record Timeline(List<Row> rows, List<Tick> ticks) {
             double low = view.getMinutesLeft().map(m -> m.low()).orElse(end);
             double high = view.getMinutesLeft().map(m -> m.high()).orElse(end);
             List<Double> stirs = new ArrayList<>();
-            for (double t = view.getStirEvery(); t < Math.min(end, HOURS * 60); t += view.getStirEvery()) {
+            for (double t = view.getForecast().stirEveryMinutes();
+                    t < Math.min(end, HOURS * 60);
+                    t += view.getForecast().stirEveryMinutes()) {
                 stirs.add(x(t));
             }
             rows.add(new Row(
