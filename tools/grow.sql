@@ -28,7 +28,8 @@ insert into grown
 select uuid(), seq from seq_1_to_20000
 where seq <= @sauces - (select count(*) from sauce where kitchen_id = @kitchen);
 insert into sauce (id, kitchen_id, name, latest_version, created_at, changed_at)
-select g.id, s.kitchen_id, concat(s.name, ' ', g.n), 1, s.created_at, s.changed_at - interval g.n minute from sauce s join grown g where s.id = @sauce;
+select g.id, s.kitchen_id, concat(s.name, ' ', g.n), 1, s.created_at, s.changed_at - interval g.n minute
+from sauce s join grown g where s.id = @sauce;
 insert into sauce_version (sauce_id, number, kitchen_id, name, text, saved_at)
 select g.id, 1, v.kitchen_id, concat(v.name, ' ', g.n), v.text, v.saved_at
 from sauce_version v join grown g where v.sauce_id = @sauce and v.number = 1;

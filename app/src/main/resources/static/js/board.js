@@ -34,8 +34,14 @@ export function drawBoard(node, drawing, to) {
     for (const [name, value] of Object.entries(attributes)) made.attr(name, value);
     return made;
   };
-  const text = (within, at, up, words, cls, anchor = 'start') => add(within, 'text', { x: at, y: up, class: cls, 'text-anchor': anchor }).text(words);
-  add(svg.append('clipPath').attr('id', 'field'), 'rect', { x: LEFT, y: TOP - 8, width: RIGHT - LEFT + 22, height: BOTTOM - TOP + 8 });
+  const text = (within, at, up, words, cls, anchor = 'start') =>
+    add(within, 'text', { x: at, y: up, class: cls, 'text-anchor': anchor }).text(words);
+  add(svg.append('clipPath').attr('id', 'field'), 'rect', {
+    x: LEFT,
+    y: TOP - 8,
+    width: RIGHT - LEFT + 22,
+    height: BOTTOM - TOP + 8,
+  });
 
   const top = y(Math.min(high, drawing.band.high));
   if (drawing.least) {
@@ -49,7 +55,12 @@ export function drawBoard(node, drawing, to) {
     add(svg, 'line', { class: 'grid', x1: LEFT, x2: RIGHT + 20, y1: y(grade), y2: y(grade) });
     text(svg, LEFT - 7, y(grade) + 4, grade, 'lab', 'end');
   }
-  svg.append('text').attr('class', 'lab').attr('transform', `translate(${narrow ? 11 : 18} 230) rotate(-90)`).attr('text-anchor', 'middle').text(`grade ${drawing.servedName}`);
+  svg
+    .append('text')
+    .attr('class', 'lab')
+    .attr('transform', `translate(${narrow ? 11 : 18} 230) rotate(-90)`)
+    .attr('text-anchor', 'middle')
+    .text(`grade ${drawing.servedName}`);
   add(svg, 'line', { class: 'axis', x1: LEFT, x2: RIGHT + 20, y1: BOTTOM, y2: BOTTOM });
   for (const amount of d3.ticks(first / drawing.per, last / drawing.per, narrow ? 4 : 8)) {
     const at = x(amount * drawing.per);
@@ -61,19 +72,44 @@ export function drawBoard(node, drawing, to) {
     const at = x(drawing.least.grams);
     add(svg, 'line', { class: 'least', x1: at, x2: at, y1: TOP, y2: BOTTOM });
     const right = at > (LEFT + RIGHT) / 2;
-    text(svg, at + (right ? -8 : 8), TOP + 14, right ? `${drawing.least.words} ▸` : `◂ ${drawing.least.words}`, 'goal-text', right ? 'end' : 'start');
+    text(
+      svg,
+      at + (right ? -8 : 8),
+      TOP + 14,
+      right ? `${drawing.least.words} ▸` : `◂ ${drawing.least.words}`,
+      'goal-text',
+      right ? 'end' : 'start',
+    );
   }
 
   const field = svg.append('g').attr('clip-path', 'url(#field)');
-  const line = (kind, of = points) => d3.line((p) => x(p.g), (p) => y(p[kind]))(of);
-  field.append('path').attr('class', 'doubt').attr('d', d3.area((p) => x(p.g), (p) => y(p.low), (p) => y(p.high))(points));
+  const line = (kind, of = points) =>
+    d3.line(
+      (p) => x(p.g),
+      (p) => y(p[kind]),
+    )(of);
+  field
+    .append('path')
+    .attr('class', 'doubt')
+    .attr(
+      'd',
+      d3.area(
+        (p) => x(p.g),
+        (p) => y(p.low),
+        (p) => y(p.high),
+      )(points),
+    );
   for (const pin of to.pinned) {
     field.append('path').attr('class', 'pinned').attr('d', line('served', pin.drawing.points));
     const shown = pin.drawing.points.filter((p) => p.g <= first && p.g >= last && p.served < high);
     const at = shown[Math.floor(shown.length * 0.3)];
     if (at) text(field, x(at.g), y(at.served) - 8, pin.label, 'pin-name', 'middle');
   }
-  for (const kind of ['cold', 'stove', 'served']) field.append('path').attr('class', kind === 'served' ? 'warm' : kind).attr('d', line(kind));
+  for (const kind of ['cold', 'stove', 'served'])
+    field
+      .append('path')
+      .attr('class', kind === 'served' ? 'warm' : kind)
+      .attr('d', line(kind));
   label(points, 'cold', drawing.coldName, 'lab halo', -12, 0.42);
   const stoveName = label(points, 'stove', 'at the stove', 'heat-text halo', 20, 0.55);
   minuteMarks();
@@ -104,8 +140,14 @@ export function drawBoard(node, drawing, to) {
   }
 
   const handle = svg.append('g').attr('class', 'at-handle');
-  const grip = svg.append('g').attr('class', 'grip').attr('tabindex', 0).attr('role', 'slider')
-    .attr('aria-label', 'Where to stop reducing').attr('aria-valuemin', 0).attr('aria-valuemax', points.length - 1);
+  const grip = svg
+    .append('g')
+    .attr('class', 'grip')
+    .attr('tabindex', 0)
+    .attr('role', 'slider')
+    .attr('aria-label', 'Where to stop reducing')
+    .attr('aria-valuemin', 0)
+    .attr('aria-valuemax', points.length - 1);
   grip.append('circle').attr('class', 'reach').attr('r', 26);
   grip.append('circle').attr('class', 'handle').attr('r', 13);
   let now = drawing.stop;
@@ -119,7 +161,9 @@ export function drawBoard(node, drawing, to) {
     const p = points[now];
     const cx = x(p.g);
     const cy = y(Math.min(high, p.served));
-    grip.attr('transform', `translate(${cx} ${cy})`).attr('aria-valuenow', now)
+    grip
+      .attr('transform', `translate(${cx} ${cy})`)
+      .attr('aria-valuenow', now)
       .attr('aria-valuetext', [p.stop, p.dip, p.lift, p.water, p.leaves, p.salt].filter(Boolean).join(', '));
     handle.selectAll('*').remove();
     const goal = y(drawing.band.aim);
@@ -160,14 +204,22 @@ export function drawBoard(node, drawing, to) {
   /** The name of the curve at the stove goes where what the handle says does not stand on it. */
   function makeWay() {
     if (!stoveName) return;
-    const said = handle.selectAll(':scope > text').nodes().map((node) => node.getBBox());
+    const said = handle
+      .selectAll(':scope > text')
+      .nodes()
+      .map((node) => node.getBBox());
     const shown = points.filter((p) => p.stove < high - 0.3 && p.stove > low);
     for (const part of [0.55, 0.3, 0.12, 0.72]) {
       const at = shown[Math.floor(shown.length * part)];
       stoveName.attr('x', x(at.g)).attr('y', y(at.stove) + 20);
       const own = stoveName.node().getBBox();
-      const clear = said.every((box) => own.x > box.x + box.width + 8 || own.x + own.width + 8 < box.x
-        || own.y > box.y + box.height || own.y + own.height < box.y);
+      const clear = said.every(
+        (box) =>
+          own.x > box.x + box.width + 8 ||
+          own.x + own.width + 8 < box.x ||
+          own.y > box.y + box.height ||
+          own.y + own.height < box.y,
+      );
       if (clear) return;
     }
   }
@@ -176,7 +228,11 @@ export function drawBoard(node, drawing, to) {
   function plate(p) {
     if (narrow || top < TOP + 104) return;
     const cm = 4.6;
-    const at = svg.select('.at-handle').append('g').attr('class', 'plate').attr('transform', `translate(${LEFT + 58} ${TOP + 48})`);
+    const at = svg
+      .select('.at-handle')
+      .append('g')
+      .attr('class', 'plate')
+      .attr('transform', `translate(${LEFT + 58} ${TOP + 48})`);
     add(at, 'circle', { class: 'rim', r: 44 });
     add(at, 'circle', { class: 'puddle', r: (p.plate / 2) * cm });
     text(at, 58, -18, 'At the stove, where you stop', 'b small-b');
@@ -193,7 +249,9 @@ export function drawBoard(node, drawing, to) {
     const [px] = d3.pointer(event, node);
     const grams = x.invert(px);
     let best = 0;
-    points.forEach((p, i) => { if (Math.abs(p.g - grams) < Math.abs(points[best].g - grams)) best = i; });
+    points.forEach((p, i) => {
+      if (Math.abs(p.g - grams) < Math.abs(points[best].g - grams)) best = i;
+    });
     return best;
   };
   let dragging = false;
@@ -203,16 +261,36 @@ export function drawBoard(node, drawing, to) {
     event.preventDefault();
     grip.node().focus();
   });
-  grip.on('pointermove', (event) => { if (dragging) place(nearest(event)); });
-  const stop = () => { if (dragging) { dragging = false; rest(); } };
+  grip.on('pointermove', (event) => {
+    if (dragging) place(nearest(event));
+  });
+  const stop = () => {
+    if (dragging) {
+      dragging = false;
+      rest();
+    }
+  };
   grip.on('pointerup', stop).on('pointercancel', stop);
   grip.on('keydown', (event) => {
-    const step = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 10, PageDown: -10, Home: -1e6, End: 1e6 }[event.key];
+    const step = {
+      ArrowRight: 1,
+      ArrowUp: 1,
+      ArrowLeft: -1,
+      ArrowDown: -1,
+      PageUp: 10,
+      PageDown: -10,
+      Home: -1e6,
+      End: 1e6,
+    }[event.key];
     if (!step) return;
     event.preventDefault();
     place(now + step);
   });
-  grip.on('keyup', (event) => { if (/^(Arrow|Page|Home|End)/.test(event.key)) rest(); });
-  grip.on('blur', () => { if (held && !dragging) rest(); });
+  grip.on('keyup', (event) => {
+    if (/^(Arrow|Page|Home|End)/.test(event.key)) rest();
+  });
+  grip.on('blur', () => {
+    if (held && !dragging) rest();
+  });
   return { held: () => held, focus: () => grip.node().focus(), point: () => points[now] };
 }

@@ -11,6 +11,13 @@ export function conditional(form) {
 
 /** Says what the answer found wrong beside the fields it is of. @param {HTMLFormElement} form @param {Element} answer */
 export function tellProblems(form, answer) {
-  const problems = new Map([...answer.querySelectorAll('[data-problem]')].map((li) => [li.getAttribute('data-problem'), li.textContent.replace('▲ ', '')]));
-  form.querySelectorAll('.wrong[data-of]').forEach((p) => { p.textContent = problems.get(p.getAttribute('data-of')) ?? ''; });
+  const problems = new Map(
+    [...answer.querySelectorAll('[data-problem]')].map((li) => [
+      li.getAttribute('data-problem'),
+      li.textContent.trim().replace('▲ ', ''),
+    ]),
+  );
+  form.querySelectorAll('.wrong[data-of]').forEach((p) => {
+    p.textContent = problems.get(p.getAttribute('data-of')) ?? '';
+  });
 }

@@ -3,7 +3,14 @@ const RUNG = 'gradior.rung';
 const ROUND = 500;
 
 let sound = null;
-addEventListener('pointerdown', () => { sound ??= new AudioContext(); sound.resume?.(); }, { passive: true });
+addEventListener(
+  'pointerdown',
+  () => {
+    sound ??= new AudioContext();
+    sound.resume?.();
+  },
+  { passive: true },
+);
 
 function ring(label) {
   if (sound) {
@@ -19,7 +26,8 @@ function ring(label) {
     });
   }
   navigator.vibrate?.([200, 100, 200]);
-  if (typeof Notification === 'function' && Notification.permission === 'granted' && document.hidden) new Notification(label);
+  if (typeof Notification === 'function' && Notification.permission === 'granted' && document.hidden)
+    new Notification(label);
 }
 
 /** Asked for when a timer is set, since only a gesture may. */

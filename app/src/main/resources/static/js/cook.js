@@ -12,7 +12,10 @@ const EVERY_MS = 20_000;
 /** Of a picture that is sent, px. */
 const LONGEST_SIDE = 1600;
 let journal = '';
-/** @type {Map<string, (refused?: string, field?: string) => void>} What is to be done once it is known what became of an entry, by its id. */
+/**
+ * What is to be done once it is known what became of an entry, by its id.
+ * @type {Map<string, (refused?: string, field?: string) => void>}
+ */
 const pending = new Map();
 
 /** @param {import('./outbox.js').Entry} entry */
@@ -72,11 +75,12 @@ const outbox = new Outbox({
     if (n === 0 && journal) location.assign(journal);
     banner.hidden = n === 0;
     const many = `${n} ${n === 1 ? 'entry waits' : 'entries wait'} on this device`;
-    banner.textContent = why === 'signed out'
-      ? `◆ ${many}: sign in again in another tab, and they are sent.`
-      : why === 'somebody else'
-      ? `◆ ${many}: somebody else is signed in now. They are sent once you are again.`
-      : `◆ The server is out of reach. ${many} and will be sent in order; timers go on.`;
+    banner.textContent =
+      why === 'signed out'
+        ? `◆ ${many}: sign in again in another tab, and they are sent.`
+        : why === 'somebody else'
+          ? `◆ ${many}: somebody else is signed in now. They are sent once you are again.`
+          : `◆ The server is out of reach. ${many} and will be sent in order; timers go on.`;
   },
 });
 
@@ -85,7 +89,9 @@ document.addEventListener('submit', async (event) => {
   if (!form.hasAttribute('data-event')) return;
   event.preventDefault();
   const dialog = form.closest('dialog');
-  const fields = new URLSearchParams(/** @type {any} */ (new FormData(form, /** @type {SubmitEvent} */ (event).submitter)));
+  const fields = new URLSearchParams(
+    /** @type {any} */ (new FormData(form, /** @type {SubmitEvent} */ (event).submitter)),
+  );
   const id = newId();
   fields.set('event', id);
   if (dialog?.dataset.amends) fields.set('amends', dialog.dataset.amends);
@@ -95,7 +101,8 @@ document.addEventListener('submit', async (event) => {
     if (!dialog) return;
     form.querySelector('#refused')?.remove();
     if (refused) showError(form, refused, field);
-    else if (dialog.id === 'taste' || dialog.id === 'rescue') form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
+    else if (dialog.id === 'taste' || dialog.id === 'rescue')
+      form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
     else {
       close(dialog);
       form.reset();
@@ -104,7 +111,14 @@ document.addEventListener('submit', async (event) => {
   const mends = Number(dialog?.dataset.mends) || 0;
   const mended = mends ? (await kept()).refused.find((entry) => entry.n === mends) : null;
   /** @type {Omit<import('./outbox.js').Entry, 'who'>[]} */
-  const entries = [{ post: live.dataset.post, body: fields.toString(), ...moment(), ...(mended && { made: mended.made, device: mended.device, tick: mended.tick, page: mended.page }) }];
+  const entries = [
+    {
+      post: live.dataset.post,
+      body: fields.toString(),
+      ...moment(),
+      ...(mended && { made: mended.made, device: mended.device, tick: mended.tick, page: mended.page }),
+    },
+  ];
   const chosen = /** @type {HTMLInputElement | null} */ (form.querySelector('[data-photo]'))?.files[0];
   if (chosen) {
     const file = await smaller(chosen);
@@ -128,7 +142,9 @@ async function smaller(file) {
     canvas.width = Math.max(1, Math.round(read.width * scale));
     canvas.height = Math.max(1, Math.round(read.height * scale));
     canvas.getContext('2d').drawImage(read, 0, 0, canvas.width, canvas.height);
-    return await new Promise((done) => { canvas.toBlob(done, 'image/jpeg', 0.88); });
+    return await new Promise((done) => {
+      canvas.toBlob(done, 'image/jpeg', 0.88);
+    });
   } catch {
     return null;
   }
@@ -141,7 +157,9 @@ function showError(form, refused, name) {
   p.id = 'refused';
   p.setAttribute('role', 'alert');
   p.textContent = refused;
-  const field = /** @type {HTMLInputElement | null} */ (form.querySelector(`[name="${name}"]:not([type=hidden]), #${name}`));
+  const field = /** @type {HTMLInputElement | null} */ (
+    form.querySelector(`[name="${name}"]:not([type=hidden]), #${name}`)
+  );
   if (field) field.after(p);
   else form.append(p);
   field?.focus();
@@ -157,7 +175,9 @@ function openDialog(id, amends = '') {
   dialog.querySelector('#refused')?.remove();
   dialog.showModal();
   if (id === 'rescue') rescue('TOO_THIN');
-  const field = /** @type {HTMLInputElement | null} */ (dialog.querySelector('input:not([type=hidden], [type=checkbox])'));
+  const field = /** @type {HTMLInputElement | null} */ (
+    dialog.querySelector('input:not([type=hidden], [type=checkbox])')
+  );
   (field ?? dialog.querySelector('button'))?.focus();
   field?.select?.();
 }
@@ -178,9 +198,13 @@ function mend(entry) {
   const dialog = document.querySelector('dialog[open]');
   if (!dialog) return;
   /** @type {HTMLElement} */ (dialog).dataset.mends = String(entry.n);
-  const form = /** @type {HTMLFormElement | undefined} */ ([...dialog.querySelectorAll('form')].find((f) => f.querySelector(`[name=kind][value="${kind}"]`)));
+  const form = /** @type {HTMLFormElement | undefined} */ (
+    [...dialog.querySelectorAll('form')].find((f) => f.querySelector(`[name=kind][value="${kind}"]`))
+  );
   if (!form) return;
-  for (const field of /** @type {Iterable<HTMLInputElement>} */ (form.querySelectorAll('input:not([type=hidden], [type=file]), select, textarea'))) {
+  for (const field of /** @type {Iterable<HTMLInputElement>} */ (
+    form.querySelectorAll('input:not([type=hidden], [type=file]), select, textarea')
+  )) {
     if (field.type === 'checkbox') field.checked = fields.has(field.name);
     else field.value = fields.get(field.name) ?? '';
   }
@@ -194,7 +218,27 @@ async function rescue(trouble) {
   else place.textContent = 'The server is out of reach: off the heat, stir, and taste.';
 }
 
-const DIALOG_OF = { weighed: 'weigh', dipped: 'dip', jugged: 'jug', spoon: 'spoon', plate: 'plate', temperature: 'temp', tasted: 'taste', added: 'add', slurry: 'add', strained: 'add', pot: 'add', heat: 'heat', 'on-heat': 'heat', lid: 'lid', timer: 'timer', wanted: 'timer', simmers: 'when', blended: 'when', finished: 'off' };
+const DIALOG_OF = {
+  weighed: 'weigh',
+  dipped: 'dip',
+  jugged: 'jug',
+  spoon: 'spoon',
+  plate: 'plate',
+  temperature: 'temp',
+  tasted: 'taste',
+  added: 'add',
+  slurry: 'add',
+  strained: 'add',
+  pot: 'add',
+  heat: 'heat',
+  'on-heat': 'heat',
+  lid: 'lid',
+  timer: 'timer',
+  wanted: 'timer',
+  simmers: 'when',
+  blended: 'when',
+  finished: 'off',
+};
 document.addEventListener('click', (event) => {
   const target = /** @type {HTMLElement} */ (event.target);
   const button = target.closest('[data-open], [data-close], [data-amend], [data-rescue], .keypad button, #half-minute');
@@ -205,8 +249,7 @@ document.addEventListener('click', (event) => {
     const kind = button.getAttribute('data-amend');
     /** @type {HTMLInputElement} */ (document.querySelector('#when [name=kind]')).value = kind;
     openDialog(DIALOG_OF[kind], button.getAttribute('data-id'));
-  }
-  else if (button.hasAttribute('data-rescue')) {
+  } else if (button.hasAttribute('data-rescue')) {
     const trouble = button.getAttribute('data-rescue');
     if (!button.closest('dialog')) openDialog('rescue');
     rescue(trouble);
@@ -248,12 +291,16 @@ for (const field of document.querySelectorAll('input[data-keypad]')) {
     pad.append(button);
   }
   field.after(pad);
-  field.addEventListener('wheel', (event) => {
-    const input = /** @type {HTMLInputElement} */ (field);
-    if (document.activeElement !== field || !Number.isFinite(Number(input.value))) return;
-    event.preventDefault();
-    input.value = String(Math.max(0, Number(input.value) - Math.sign(/** @type {WheelEvent} */ (event).deltaY)));
-  }, { passive: false });
+  field.addEventListener(
+    'wheel',
+    (event) => {
+      const input = /** @type {HTMLInputElement} */ (field);
+      if (document.activeElement !== field || !Number.isFinite(Number(input.value))) return;
+      event.preventDefault();
+      input.value = String(Math.max(0, Number(input.value) - Math.sign(/** @type {WheelEvent} */ (event).deltaY)));
+    },
+    { passive: false },
+  );
 }
 
 const spread = /** @type {HTMLInputElement | null} */ (document.getElementById('spread'));
@@ -286,30 +333,63 @@ setInterval(() => {
 let stream = null;
 function listen() {
   stream?.close();
-  stream = new EventSource(`${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`);
+  stream = new EventSource(
+    `${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`,
+  );
   stream.addEventListener('changed', refresh);
-  stream.onerror = () => { if (stream.readyState === EventSource.CLOSED) setTimeout(listen, 3000); };
+  stream.onerror = () => {
+    if (stream.readyState === EventSource.CLOSED) setTimeout(listen, 3000);
+  };
 }
 listen();
 addEventListener('pagehide', () => stream?.close());
-addEventListener('pageshow', (event) => { if (event.persisted) { listen(); refresh(); } });
+addEventListener('pageshow', (event) => {
+  if (event.persisted) {
+    listen();
+    refresh();
+  }
+});
 
 let lock = null;
 async function stayAwake() {
   if (document.hidden || !('wakeLock' in navigator)) return;
   lock = await navigator.wakeLock.request('screen').catch(() => null);
 }
-document.addEventListener('visibilitychange', () => { if (!document.hidden) { stayAwake(); refresh(); outbox.flush(); } });
+document.addEventListener('visibilitychange', () => {
+  if (!document.hidden) {
+    stayAwake();
+    refresh();
+    outbox.flush();
+  }
+});
 stayAwake();
 
-const KEYS = { w: 'weigh', d: 'dip', s: 'spoon', p: 'plate', j: 'jug', t: 'temp', a: 'taste', h: 'heat', l: 'lid', '+': 'add', m: 'timer', r: 'rescue', f: 'off' };
-const submit = (kind) => /** @type {HTMLFormElement | null} */ (live.querySelector(`input[value=${kind}]`)?.closest('form'))?.requestSubmit();
+const KEYS = {
+  w: 'weigh',
+  d: 'dip',
+  s: 'spoon',
+  p: 'plate',
+  j: 'jug',
+  t: 'temp',
+  a: 'taste',
+  h: 'heat',
+  l: 'lid',
+  '+': 'add',
+  m: 'timer',
+  r: 'rescue',
+  f: 'off',
+};
+const submit = (kind) =>
+  /** @type {HTMLFormElement | null} */ (live.querySelector(`input[value=${kind}]`)?.closest('form'))?.requestSubmit();
 document.addEventListener('keydown', (event) => {
   const target = /** @type {HTMLElement} */ (event.target);
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   const dialog = document.querySelector('dialog[open]');
   if (dialog) {
-    const look = dialog.id === 'spoon' && /^[1-6]$/.test(event.key) ? dialog.querySelectorAll('button[name=choice]')[Number(event.key) - 1] : null;
+    const look =
+      dialog.id === 'spoon' && /^[1-6]$/.test(event.key)
+        ? dialog.querySelectorAll('button[name=choice]')[Number(event.key) - 1]
+        : null;
     if (look) /** @type {HTMLElement} */ (look).click();
     return;
   }
@@ -329,7 +409,8 @@ document.addEventListener('keydown', (event) => {
 });
 
 const showRefused = refusedEntries(() => document.getElementById('refused-entries'), {
-  mendable: (entry) => !entry.file && entry.post === live.dataset.post && new URLSearchParams(entry.body).get('kind') in DIALOG_OF,
+  mendable: (entry) =>
+    !entry.file && entry.post === live.dataset.post && new URLSearchParams(entry.body).get('kind') in DIALOG_OF,
   mend,
   flush: () => outbox.flush(),
   except: () => Number(/** @type {HTMLElement | null} */ (document.querySelector('dialog[open]'))?.dataset.mends) || 0,

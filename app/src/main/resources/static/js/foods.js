@@ -6,7 +6,9 @@ let timer = 0;
 
 async function look() {
   const mine = ++asked;
-  const answer = await fetch(`${field.dataset.search}?q=${encodeURIComponent(field.value)}`, { headers: { 'X-Fragment': 'found' } });
+  const answer = await fetch(`${field.dataset.search}?q=${encodeURIComponent(field.value)}`, {
+    headers: { 'X-Fragment': 'found' },
+  });
   if (answer.ok && !answer.redirected && mine === asked) found.innerHTML = await answer.text();
 }
 

@@ -91,7 +91,10 @@ export class LineEditor {
     const marks = /** @type {HTMLElement} */ (row.querySelector('.unread-words'));
     const pieces = [];
     let from = 0;
-    for (const [start, end] of where.split(' ').filter(Boolean).map((pair) => pair.split('-').map(Number))) {
+    for (const [start, end] of where
+      .split(' ')
+      .filter(Boolean)
+      .map((pair) => pair.split('-').map(Number))) {
       const unread = document.createElement('i');
       unread.textContent = text.slice(start, end);
       pieces.push(text.slice(from, start), unread);
@@ -243,7 +246,12 @@ export class LineEditor {
       const caret = values[line - 1].length;
       values.splice(line - 1, 2, values[line - 1] + field.value);
       this.put(values, line - 1, caret);
-    } else if (event.key === 'Delete' && line + 1 < values.length && field.selectionStart === field.value.length && field.selectionEnd === field.value.length) {
+    } else if (
+      event.key === 'Delete' &&
+      line + 1 < values.length &&
+      field.selectionStart === field.value.length &&
+      field.selectionEnd === field.value.length
+    ) {
       event.preventDefault();
       const caret = field.value.length;
       values.splice(line, 2, field.value + values[line + 1]);

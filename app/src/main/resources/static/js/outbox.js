@@ -12,7 +12,8 @@ const AGAIN_MS = 2500;
 
 /**
  * @typedef {{why: string, field: string}} Refused
- * @typedef {{n?: number, who: string, post: string, body: string, file?: Blob, made: number, device: number, tick: number, page: number, refused?: Refused}} Entry
+ * @typedef {{n?: number, who: string, post: string, body: string, file?: Blob, made: number,
+ *   device: number, tick: number, page: number, refused?: Refused}} Entry
  * `made` is when it happened, by the server's clock; `file` is a picture sent instead of a body
  */
 
@@ -41,7 +42,11 @@ async function transact(mode, what) {
   }
 }
 
-/** Changes an entry that is there still: another page may have sent it meanwhile. @param {number} n @param {(entry: Entry) => void} change */
+/**
+ * Changes an entry that is there still: another page may have sent it meanwhile.
+ * @param {number} n
+ * @param {(entry: Entry) => void} change
+ */
 const amend = (n, change) =>
   transact('readwrite', (store) => {
     const asked = store.get(n);
@@ -59,7 +64,9 @@ const NOBODYS = { why: 'It was kept on this device before it was known whose it 
 /** What is kept: what waits and what was refused of whoever is signed in, and how many are somebody else's. */
 export async function kept() {
   const all = /** @type {Entry[]} */ (await transact('readonly', (store) => store.getAll()));
-  all.forEach((entry) => { if (!entry.who) entry.refused ??= NOBODYS; });
+  all.forEach((entry) => {
+    if (!entry.who) entry.refused ??= NOBODYS;
+  });
   const mine = all.filter((entry) => !entry.who || entry.who === owner());
   return {
     waiting: mine.filter((entry) => !entry.refused),
@@ -72,7 +79,11 @@ export async function kept() {
 export const discard = (n) => transact('readwrite', (store) => store.delete(n));
 
 /** Lets a refused entry be sent again as it is, as whoever is signed in now. @param {number} n */
-export const resend = (n) => amend(n, (entry) => { delete entry.refused; entry.who = owner(); });
+export const resend = (n) =>
+  amend(n, (entry) => {
+    delete entry.refused;
+    entry.who = owner();
+  });
 
 /** @param {Blob} file */
 function picture(file) {
@@ -92,7 +103,10 @@ function reason(answer, html) {
   const said = new DOMParser().parseFromString(html, 'text/html').getElementById('refused');
   return {
     // The sign before it says the same as the words around it here.
-    why: said?.textContent.replace(/^▲\s*/, '') || WHY[answer.status] || `The server could not take it (${answer.status}).`,
+    why:
+      said?.textContent.trim().replace(/^▲\s*/, '') ||
+      WHY[answer.status] ||
+      `The server could not take it (${answer.status}).`,
     field: said?.dataset.field ?? 'value',
   };
 }
@@ -130,7 +144,9 @@ export class Outbox {
   }
 
   flush() {
-    this.flushing ??= this.send().finally(() => { this.flushing = null; });
+    this.flushing ??= this.send().finally(() => {
+      this.flushing = null;
+    });
     return this.flushing;
   }
 
@@ -138,7 +154,11 @@ export class Outbox {
   post(entry) {
     return fetch(entry.post, {
       method: 'POST',
-      headers: { ...sendingHeaders(), 'X-Fragment': 'live', ...(entry.file ? {} : { 'Content-Type': 'application/x-www-form-urlencoded' }) },
+      headers: {
+        ...sendingHeaders(),
+        'X-Fragment': 'live',
+        ...(entry.file ? {} : { 'Content-Type': 'application/x-www-form-urlencoded' }),
+      },
       // How long it had to wait, rather than when it was: the server need not agree with what was measured of its clock.
       body: entry.file ? picture(entry.file) : `${entry.body}&late=${since(entry)}`,
     }).catch(() => null);
@@ -161,7 +181,11 @@ export class Outbox {
       const answer = await this.post(entry);
       if (!answer || answer.status >= 500 || answer.status === 429) return this.stop(waiting.length, 'out of reach');
       if (answer.headers.has('X-Gradior-Somebody-Else')) return this.stop(waiting.length, 'somebody else');
-      if (answer.status === 401 || answer.status === 403 || (answer.redirected && new URL(answer.url).pathname === '/signin')) {
+      if (
+        answer.status === 401 ||
+        answer.status === 403 ||
+        (answer.redirected && new URL(answer.url).pathname === '/signin')
+      ) {
         // Signed in anew in another tab, this page's token is an old one.
         const session = renewed ? null : await askSession();
         if (!session) return this.stop(waiting.length, 'signed out');
@@ -172,7 +196,9 @@ export class Outbox {
       if (answer.status >= 400) {
         const html = await answer.text();
         entry.refused = reason(answer, html);
-        await amend(entry.n, (there) => { there.refused = entry.refused; });
+        await amend(entry.n, (there) => {
+          there.refused = entry.refused;
+        });
         this.to.refused(html, entry);
       } else {
         await discard(entry.n);

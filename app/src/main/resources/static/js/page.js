@@ -8,7 +8,12 @@ export const owner = () => meta('gradior-who')?.content ?? '';
 
 /** What the kitchen's clock shows. @param {Date} at */
 export function clock(at) {
-  return at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', hour12: false, timeZone: meta('gradior-zone')?.content || 'UTC' });
+  return at.toLocaleTimeString('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+    hour12: false,
+    timeZone: meta('gradior-zone')?.content || 'UTC',
+  });
 }
 
 /** Headers that a sending request needs. */

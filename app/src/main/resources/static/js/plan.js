@@ -63,7 +63,10 @@ function show(html) {
   const radio = focused?.matches('input[name=route]') ? focused.getAttribute('value') : null;
   outcome.innerHTML = html;
   // Other choices make another plan: one that was kept before keeps its own id.
-  for (const id of ['cook', 'plan']) /** @type {HTMLInputElement} */ (document.querySelector(`#go [name=${id}]`)).value = newId();
+  for (const id of ['cook', 'plan']) {
+    const field = /** @type {HTMLInputElement} */ (document.querySelector(`#go [name=${id}]`));
+    field.value = newId();
+  }
   tellProblems(form, outcome);
   draw();
   if (onGrip) board?.focus();
@@ -82,7 +85,8 @@ function draw() {
 
 /** The handle moved: the drawn looks follow at once; the routes when it comes to rest. */
 function moved(point, settled) {
-  for (const look of outcome.querySelectorAll('[data-look]')) look.classList.toggle('now', Number(look.getAttribute('data-look')) === point.look);
+  for (const look of outcome.querySelectorAll('[data-look]'))
+    look.classList.toggle('now', Number(look.getAttribute('data-look')) === point.look);
   const words = document.getElementById('look-words');
   if (words) words.textContent = 'At the handle: ' + point.looks;
   document.getElementById('puddle')?.setAttribute('r', String(Math.min(58, point.plate * 2.8)));
@@ -90,7 +94,9 @@ function moved(point, settled) {
   if (plate) plate.textContent = `${point.plate} cm`;
   if (!settled) return;
   at.value = String(point.g);
-  const both = /** @type {HTMLInputElement | null} */ (outcome.querySelector('input[name=route][value=reduce-then-slurry]:not(:disabled)'));
+  const both = /** @type {HTMLInputElement | null} */ (
+    outcome.querySelector('input[name=route][value=reduce-then-slurry]:not(:disabled)')
+  );
   if (both && point.lift) both.checked = true;
   ask();
 }
@@ -101,7 +107,9 @@ document.addEventListener('change', (event) => {
   // Where to stop was dragged for other choices: a new choice has it proposed anew.
   if (field.name !== 'route' && field.name !== 'at') at.value = '';
   if (['use', 'aim', 'least', 'leastUnit', 'frozen', 'amount'].includes(field.name)) {
-    outcome.querySelectorAll('input[name=route]').forEach((radio) => { /** @type {HTMLInputElement} */ (radio).checked = false; });
+    outcome.querySelectorAll('input[name=route]').forEach((radio) => {
+      /** @type {HTMLInputElement} */ (radio).checked = false;
+    });
   }
   conditional(form);
   ask();
@@ -122,9 +130,20 @@ function pin() {
   const node = document.getElementById('board');
   if (!node) return;
   const taken = outcome.querySelector('.route.taken');
-  const facts = [...(taken?.querySelectorAll('dl > div') ?? [])].slice(0, 6).map((row) => row.textContent.replace(/\s+/g, ' ').trim());
+  const facts = [...(taken?.querySelectorAll('dl > div') ?? [])]
+    .slice(0, 6)
+    .map((row) => row.textContent.replace(/\s+/g, ' ').trim());
   const label = pinned.length && pinned[0].label === 'A' ? 'B' : 'A';
-  pinned = [...pinned.slice(-(MOST_PINS - 1)), { label, words: document.getElementById('says')?.querySelector('b')?.textContent ?? '', address: address(), drawing: { points: drawing().points.map((p) => ({ g: p.g, served: p.served })) }, facts }];
+  pinned = [
+    ...pinned.slice(-(MOST_PINS - 1)),
+    {
+      label,
+      words: document.getElementById('says')?.querySelector('b')?.textContent ?? '',
+      address: address(),
+      drawing: { points: drawing().points.map((p) => ({ g: p.g, served: p.served })) },
+      facts,
+    },
+  ];
   sessionStorage.setItem(PINS, JSON.stringify(pinned));
   draw();
 }
@@ -140,30 +159,40 @@ function showPins() {
   const place = document.getElementById('pins');
   if (!place) return;
   place.hidden = pinned.length === 0;
-  place.replaceChildren(...pinned.map((p) => {
-    const part = document.createElement('section');
-    const head = document.createElement('h3');
-    head.textContent = `${p.label} · ${p.words}`;
-    const choices = document.createElement('p');
-    choices.className = 'small';
-    choices.textContent = p.facts.join(' · ');
-    const back = document.createElement('a');
-    back.href = p.address;
-    back.textContent = 'go back to it';
-    const drop = document.createElement('button');
-    drop.type = 'button';
-    drop.className = 'quiet';
-    drop.textContent = 'unpin';
-    drop.setAttribute('aria-label', `unpin ${p.label}`);
-    drop.addEventListener('click', () => unpin(p.label));
-    part.append(head, choices, back, ' ', drop);
-    return part;
-  }));
+  place.replaceChildren(
+    ...pinned.map((p) => {
+      const part = document.createElement('section');
+      const head = document.createElement('h3');
+      head.textContent = `${p.label} · ${p.words}`;
+      const choices = document.createElement('p');
+      choices.className = 'small';
+      choices.textContent = p.facts.join(' · ');
+      const back = document.createElement('a');
+      back.href = p.address;
+      back.textContent = 'go back to it';
+      const drop = document.createElement('button');
+      drop.type = 'button';
+      drop.className = 'quiet';
+      drop.textContent = 'unpin';
+      drop.setAttribute('aria-label', `unpin ${p.label}`);
+      drop.addEventListener('click', () => unpin(p.label));
+      part.append(head, choices, back, ' ', drop);
+      return part;
+    }),
+  );
 }
 
-document.addEventListener('click', (event) => { if (/** @type {HTMLElement} */ (event.target).id === 'pin') pin(); });
+document.addEventListener('click', (event) => {
+  if (/** @type {HTMLElement} */ (event.target).id === 'pin') pin();
+});
 document.addEventListener('keydown', (event) => {
-  if (/** @type {HTMLElement} */ (event.target).matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) return;
+  if (
+    /** @type {HTMLElement} */ (event.target).matches('input, select, textarea') ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey
+  )
+    return;
   if (event.key === 'p') pin();
 });
 

@@ -16,7 +16,12 @@ let steady = Date.now() - performance.now();
 export const now = () => Date.now() + offset;
 
 /** When something happens: by the server's clock, and by both of this device's. */
-export const moment = () => ({ made: now(), device: Date.now(), tick: performance.now(), page: performance.timeOrigin });
+export const moment = () => ({
+  made: now(),
+  device: Date.now(),
+  tick: performance.now(),
+  page: performance.timeOrigin,
+});
 
 /**
  * How long ago it was, ms. While neither clock of the device was set, nor the device asleep, it is simply counted: what was
@@ -67,5 +72,7 @@ setInterval(() => {
     measure();
   }
 }, 1000);
-document.addEventListener('visibilitychange', () => { if (!document.hidden) measure(); });
+document.addEventListener('visibilitychange', () => {
+  if (!document.hidden) measure();
+});
 addEventListener('online', measure);

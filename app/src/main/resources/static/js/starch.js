@@ -32,24 +32,85 @@ function draw() {
   svg.attr('viewBox', narrow ? '0 0 424 340' : '0 0 900 340');
   const all = drawing.curves.flatMap((c) => c.points);
   const x = d3.scaleLinear([0, d3.max(all, (p) => p[0])], [52, right]);
-  const y = d3.scaleLinear([Math.floor(d3.min(all, (p) => p[1])), Math.ceil(Math.max(drawing.wanted + 0.3, d3.max(all, (p) => p[1])))], [284, 14]);
+  const y = d3.scaleLinear(
+    [
+      Math.floor(d3.min(all, (p) => p[1])),
+      Math.ceil(
+        Math.max(
+          drawing.wanted + 0.3,
+          d3.max(all, (p) => p[1]),
+        ),
+      ),
+    ],
+    [284, 14],
+  );
   for (const grade of y.ticks(6).filter(Number.isInteger)) {
     svg.append('line').attr('class', 'grid').attr('x1', 52).attr('x2', right).attr('y1', y(grade)).attr('y2', y(grade));
-    svg.append('text').attr('class', 'lab').attr('x', 42).attr('y', y(grade) + 4).attr('text-anchor', 'end').text(grade);
+    svg
+      .append('text')
+      .attr('class', 'lab')
+      .attr('x', 42)
+      .attr('y', y(grade) + 4)
+      .attr('text-anchor', 'end')
+      .text(grade);
   }
   svg.append('line').attr('class', 'axis').attr('x1', 52).attr('x2', right).attr('y1', 284).attr('y2', 284);
-  for (const grams of x.ticks(narrow ? 4 : 8)) svg.append('text').attr('class', 'lab').attr('x', x(grams)).attr('y', 306).attr('text-anchor', 'middle').text(`${grams} g`);
-  svg.append('text').attr('class', 'lab').attr('x', right).attr('y', 330).attr('text-anchor', 'end').text('starch powder →');
-  svg.append('line').attr('class', 'goal-line').attr('x1', 52).attr('x2', right).attr('y1', y(drawing.wanted)).attr('y2', y(drawing.wanted));
-  svg.append('text').attr('class', 'goal-text').attr('x', 60).attr('y', y(drawing.wanted) - 7).text(`wanted: grade ${drawing.wanted.toFixed(1)}`);
+  for (const grams of x.ticks(narrow ? 4 : 8))
+    svg
+      .append('text')
+      .attr('class', 'lab')
+      .attr('x', x(grams))
+      .attr('y', 306)
+      .attr('text-anchor', 'middle')
+      .text(`${grams} g`);
+  svg
+    .append('text')
+    .attr('class', 'lab')
+    .attr('x', right)
+    .attr('y', 330)
+    .attr('text-anchor', 'end')
+    .text('starch powder →');
+  svg
+    .append('line')
+    .attr('class', 'goal-line')
+    .attr('x1', 52)
+    .attr('x2', right)
+    .attr('y1', y(drawing.wanted))
+    .attr('y2', y(drawing.wanted));
+  svg
+    .append('text')
+    .attr('class', 'goal-text')
+    .attr('x', 60)
+    .attr('y', y(drawing.wanted) - 7)
+    .text(`wanted: grade ${drawing.wanted.toFixed(1)}`);
   drawing.curves.forEach((curve, i) => {
-    svg.append('path').attr('class', i ? 'second-starch' : 'warm').attr('d', d3.line((p) => x(p[0]), (p) => y(p[1]))(curve.points));
+    svg
+      .append('path')
+      .attr('class', i ? 'second-starch' : 'warm')
+      .attr(
+        'd',
+        d3.line(
+          (p) => x(p[0]),
+          (p) => y(p[1]),
+        )(curve.points),
+      );
     const at = curve.points[Math.floor(curve.points.length * (i ? 0.45 : 0.7))];
-    svg.append('text').attr('class', i ? 'heat-text halo' : 'b halo').attr('x', x(at[0]) + 8).attr('y', y(at[1]) + (i ? -12 : 22)).text(curve.name);
+    svg
+      .append('text')
+      .attr('class', i ? 'heat-text halo' : 'b halo')
+      .attr('x', x(at[0]) + 8)
+      .attr('y', y(at[1]) + (i ? -12 : 22))
+      .text(curve.name);
   });
 }
 
-form.addEventListener('change', () => { conditional(form); ask(); });
-form.addEventListener('submit', (event) => { event.preventDefault(); ask(); });
+form.addEventListener('change', () => {
+  conditional(form);
+  ask();
+});
+form.addEventListener('submit', (event) => {
+  event.preventDefault();
+  ask();
+});
 conditional(form);
 draw();

@@ -77,9 +77,13 @@ live.addEventListener('pointerdown', (event) => {
   addEventListener('pointerup', done);
 });
 
-live.addEventListener('click', (event) => {
-  if (arranging && /** @type {Element} */ (event.target).closest('.place')) event.preventDefault();
-}, true);
+live.addEventListener(
+  'click',
+  (event) => {
+    if (arranging && /** @type {Element} */ (event.target).closest('.place')) event.preventDefault();
+  },
+  true,
+);
 
 live.addEventListener('keydown', (event) => {
   const place = /** @type {Element} */ (event.target).closest('.place');

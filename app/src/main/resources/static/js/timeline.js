@@ -17,43 +17,116 @@ export function drawTimeline() {
   svg.attr('viewBox', `0 0 ${wide} ${tall}`);
   const bottom = tall - 38;
   const all = [...drawing.readings, ...drawing.planned, ...drawing.ahead];
-  const x = d3.scaleLinear([0, Math.max(10, d3.max(all, (p) => p.minutes))], [62, right]);
+  const x = d3.scaleLinear(
+    [
+      0,
+      Math.max(
+        10,
+        d3.max(all, (p) => p.minutes),
+      ),
+    ],
+    [62, right],
+  );
   const low = d3.min([...all.map((p) => p.low ?? p.grams), drawing.target ?? Infinity]);
   const y = d3.scaleLinear([low, d3.max(all, (p) => p.high ?? p.grams)], [bottom, 14]).nice(5);
 
   for (const grams of y.ticks(5)) {
     svg.append('line').attr('class', 'grid').attr('x1', 62).attr('x2', right).attr('y1', y(grams)).attr('y2', y(grams));
-    svg.append('text').attr('class', 'lab').attr('x', 54).attr('y', y(grams) + 4).attr('text-anchor', 'end').text(`${grams} g`);
+    svg
+      .append('text')
+      .attr('class', 'lab')
+      .attr('x', 54)
+      .attr('y', y(grams) + 4)
+      .attr('text-anchor', 'end')
+      .text(`${grams} g`);
   }
   svg.append('line').attr('class', 'axis').attr('x1', 62).attr('x2', right).attr('y1', bottom).attr('y2', bottom);
   for (const minutes of x.ticks(wide < 500 ? 3 : 5)) {
-    svg.append('text').attr('class', 'lab').attr('x', x(minutes)).attr('y', bottom + 22).attr('text-anchor', 'middle')
+    svg
+      .append('text')
+      .attr('class', 'lab')
+      .attr('x', x(minutes))
+      .attr('y', bottom + 22)
+      .attr('text-anchor', 'middle')
       .text(clock(new Date(start.getTime() + minutes * 60000)));
   }
-  const line = d3.line((p) => x(p.minutes), (p) => y(p.grams));
+  const line = d3.line(
+    (p) => x(p.minutes),
+    (p) => y(p.grams),
+  );
   svg.append('path').attr('class', 'planned').attr('d', line(drawing.planned));
   if (drawing.ahead.length) {
-    svg.append('path').attr('class', 'ahead-band').attr('d', d3.area((p) => x(p.minutes), (p) => y(p.low), (p) => y(p.high))(drawing.ahead));
+    svg
+      .append('path')
+      .attr('class', 'ahead-band')
+      .attr(
+        'd',
+        d3.area(
+          (p) => x(p.minutes),
+          (p) => y(p.low),
+          (p) => y(p.high),
+        )(drawing.ahead),
+      );
     svg.append('path').attr('class', 'ahead').attr('d', line(drawing.ahead));
     // What it should have lost since it was weighed last is believed, not seen.
     const last = drawing.readings.filter((r) => r.used).pop();
-    if (last.minutes < drawing.ahead[0].minutes) svg.append('path').attr('class', 'ahead since').attr('d', line([last, drawing.ahead[0]]));
+    if (last.minutes < drawing.ahead[0].minutes)
+      svg
+        .append('path')
+        .attr('class', 'ahead since')
+        .attr('d', line([last, drawing.ahead[0]]));
   }
-  svg.append('path').attr('class', 'measured').attr('d', line(drawing.readings.filter((r) => r.used)));
+  svg
+    .append('path')
+    .attr('class', 'measured')
+    .attr('d', line(drawing.readings.filter((r) => r.used)));
   for (const reading of drawing.readings) {
-    svg.append('circle').attr('class', reading.used ? 'dot' : 'dot doubted').attr('cx', x(reading.minutes)).attr('cy', y(reading.grams)).attr('r', 5);
+    svg
+      .append('circle')
+      .attr('class', reading.used ? 'dot' : 'dot doubted')
+      .attr('cx', x(reading.minutes))
+      .attr('cy', y(reading.grams))
+      .attr('r', 5);
   }
   if (drawing.target) {
-    svg.append('line').attr('class', 'goal-line').attr('x1', 62).attr('x2', right).attr('y1', y(drawing.target)).attr('y2', y(drawing.target));
-    svg.append('text').attr('class', 'goal-text').attr('x', 70).attr('y', y(drawing.target) - 6).text(`${Math.round(drawing.target)} g`);
+    svg
+      .append('line')
+      .attr('class', 'goal-line')
+      .attr('x1', 62)
+      .attr('x2', right)
+      .attr('y1', y(drawing.target))
+      .attr('y2', y(drawing.target));
+    svg
+      .append('text')
+      .attr('class', 'goal-text')
+      .attr('x', 70)
+      .attr('y', y(drawing.target) - 6)
+      .text(`${Math.round(drawing.target)} g`);
   }
   if (drawing.cross !== undefined && drawing.target && x(drawing.cross) < right) {
     const at = x(drawing.cross);
-    svg.append('line').attr('class', 'crossing').attr('x1', at).attr('x2', at).attr('y1', y(drawing.target)).attr('y2', bottom);
-    svg.append('text').attr('class', 'heat-text halo').attr('x', at + (at > right - 80 ? -6 : 6)).attr('y', bottom - 8).attr('text-anchor', at > right - 80 ? 'end' : 'start')
+    svg
+      .append('line')
+      .attr('class', 'crossing')
+      .attr('x1', at)
+      .attr('x2', at)
+      .attr('y1', y(drawing.target))
+      .attr('y2', bottom);
+    svg
+      .append('text')
+      .attr('class', 'heat-text halo')
+      .attr('x', at + (at > right - 80 ? -6 : 6))
+      .attr('y', bottom - 8)
+      .attr('text-anchor', at > right - 80 ? 'end' : 'start')
       .text(clock(new Date(start.getTime() + drawing.cross * 60000)));
   }
-  svg.append('text').attr('class', 'lab').attr('x', right - 2).attr('y', 24).attr('text-anchor', 'end').text('– – as planned');
+  svg
+    .append('text')
+    .attr('class', 'lab')
+    .attr('x', right - 2)
+    .attr('y', 24)
+    .attr('text-anchor', 'end')
+    .text('– – as planned');
 }
 
 addEventListener('resize', drawTimeline);

@@ -20,21 +20,32 @@ function place(role) {
 
 async function send() {
   const { waiting, refused, others } = await kept();
-  if (others) place('status').textContent = `◆ ${many(others)} of somebody else ${others === 1 ? 'waits' : 'wait'} on this device until they sign in again.`;
+  if (others)
+    place('status').textContent =
+      `◆ ${many(others)} of somebody else ${others === 1 ? 'waits' : 'wait'} on this device until they sign in again.`;
   if (waiting.length + refused.length === 0) return;
   const banner = place('status');
   banner.hidden = true;
   let sent = 0;
   const outbox = new Outbox({
-    async sent() { sent += 1; },
-    refused() { showRefused(); },
+    async sent() {
+      sent += 1;
+    },
+    refused() {
+      showRefused();
+    },
     count(n, why) {
       banner.hidden = n === 0 && sent === 0;
       if (n === 0) banner.textContent = `Sent what waited on this device: ${many(sent)}.`;
       else banner.textContent = `◆ ${many(n)} ${n === 1 ? 'waits' : 'wait'} on this device: ${REASONS[why]}.`;
     },
   });
-  const showRefused = refusedEntries(() => place('region'), { mendable: () => false, mend() {}, flush: () => outbox.flush(), except: () => 0 });
+  const showRefused = refusedEntries(() => place('region'), {
+    mendable: () => false,
+    mend() {},
+    flush: () => outbox.flush(),
+    except: () => 0,
+  });
   await showRefused();
   await outbox.flush();
   // A page of the journal has more to show then.

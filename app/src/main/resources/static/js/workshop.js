@@ -46,7 +46,9 @@ function soon(wait) {
 
 async function read() {
   const mine = ++asked;
-  const answer = await post(text.dataset.read, { text: text.value, stage: String(stage < 0 ? 9999 : stage) }).catch(() => null);
+  const answer = await post(text.dataset.read, { text: text.value, stage: String(stage < 0 ? 9999 : stage) }).catch(
+    () => null,
+  );
   // A later question has overtaken this one, or the session is over: what is shown stays.
   if (answer?.ok && !answer.redirected && mine === asked) show(await answer.text());
 }
@@ -142,13 +144,17 @@ for (const place of [editor.root, understood]) {
       resolve({ food: field.dataset.food, measure: field.dataset.measure, grams: field.value }, field);
     }
   });
-  place.addEventListener('input', (event) => {
-    const field = /** @type {HTMLInputElement} */ (event.target);
-    if (field.classList.contains('own-grams')) {
-      field.setCustomValidity('');
-      event.stopPropagation();
-    }
-  }, true);
+  place.addEventListener(
+    'input',
+    (event) => {
+      const field = /** @type {HTMLInputElement} */ (event.target);
+      if (field.classList.contains('own-grams')) {
+        field.setCustomValidity('');
+        event.stopPropagation();
+      }
+    },
+    true,
+  );
 }
 
 understood.addEventListener('change', (event) => {

@@ -70,7 +70,7 @@ class WholeCookTest {
     }
 
     private boolean reached() {
-        return page.locator("#left").textContent().startsWith("now");
+        return page.locator("#left").textContent().strip().startsWith("now");
     }
 
     /** Weighs now and then, nearer together toward the end, until it is where reducing stops. */

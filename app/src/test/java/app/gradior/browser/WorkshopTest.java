@@ -196,7 +196,8 @@ class WorkshopTest {
                 () => {
                   const data = new DataTransfer();
                   data.setData('text/plain', '200 g plums\\n100 ml water\\nReduce by a third');
-                  document.activeElement.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+                  const paste = new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true });
+                  document.activeElement.dispatchEvent(paste);
                 }""");
         assertThat(line(page, 2)).hasValue("Reduce by a third");
         assertThat(row(page, 2).locator(".figure")).containsText("→");
@@ -256,7 +257,8 @@ class WorkshopTest {
         page.navigate("/sauces/import");
         page.locator("#pasted").fill("""
                 <html><script type="application/ld+json">{"@graph":[{"@type":["Recipe"],"name":"Dip &amp; glaze",
-                "recipeYield":"4","recipeIngredient":["20 g harissa","&frac12; cup water"],"recipeInstructions":"Stir <b>well</b>."}]}</script></html>""");
+                "recipeYield":"4","recipeIngredient":["20 g harissa","&frac12; cup water"],
+                "recipeInstructions":"Stir <b>well</b>."}]}</script></html>""");
         button(page, "Read it in").click();
         assertThat(page.locator("#name")).hasValue("Dip & glaze");
         assertThat(line(page, 1)).hasValue("20 g harissa");

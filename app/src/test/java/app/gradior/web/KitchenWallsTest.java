@@ -127,7 +127,8 @@ class KitchenWallsTest {
         "/sauces/SAUCE, name=Mine&text=1 g water&version=1",
         "/pots/POT, name=Mine&baseCm=20&rimCm=20&wallCm=10&material=STEEL&tareG=900",
         "/cooks/COOK/events, kind=weighed&value=700",
-        "/cooks, cook=11111111-1111-4111-8111-111111111111&plan=11111111-1111-4111-8111-111111111112&sauce=SAUCE&pot=POT&aim=yield&amount=600",
+        "/cooks, cook=11111111-1111-4111-8111-111111111111"
+                + "&plan=11111111-1111-4111-8111-111111111112&sauce=SAUCE&pot=POT&aim=yield&amount=600",
         "/plans, plan=11111111-1111-4111-8111-111111111113&sauce=SAUCE&pot=POT&aim=yield&amount=600"
     })
     void anotherKitchensThingsCannotBeChanged(String pattern, String fields) {

@@ -2,7 +2,6 @@ package app.gradior.food;
 
 import app.gradior.quantity.Bounds;
 import app.gradior.quantity.Celsius;
-import app.gradior.quantity.Energy;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import java.util.Arrays;
@@ -17,21 +16,9 @@ import java.util.Set;
  * evaporation takes water, ethanol and acetic acid, straining takes fibre and body; nothing else appears or vanishes.
  */
 public final class Mixture {
-    /** What sums of a few dozen doubles may be off, as a share: a weight so little out of reach is meant to be the end of it. */
-    private static final double ROUNDING = 1e-9;
-
-    /** Relative volatility of ethanol over an open simmering dish; fits the published retention factors. */
-    private static final double ETHANOL_EXPONENT = 5;
-
-    /** Acetic acid leaves more slowly than the water it is in. */
-    private static final double ACETIC_EXPONENT = 0.7;
-
     /** Thickness of a starch goes with this power of how much there is: see {@code thickness.Thickness}. */
     private static final double STARCH_EXPONENT = 2.7;
 
-    private static final double KCAL_PER_G_CARBOHYDRATE_OR_PROTEIN = 4;
-    private static final double KCAL_PER_G_FAT = 9;
-    private static final double KCAL_PER_G_ETHANOL = 7;
     private static final double SALT_IN_BRIX = 1.15;
     private static final double PEPTIDES_IN_BRIX = 1.29;
 
@@ -265,7 +252,7 @@ public final class Mixture {
      * @param waterLeft share of the water there is now
      */
     public Mixture evaporatedTo(Share waterLeft) {
-        return evaporatedTo(waterLeft, ETHANOL_EXPONENT);
+        return evaporatedTo(waterLeft, Volatiles.ETHANOL_EXPONENT);
     }
 
     /**
@@ -275,10 +262,11 @@ public final class Mixture {
      */
     public Mixture evaporatedTo(Share waterLeft, double ethanolExponent) {
         double left = waterLeft.value();
+        Volatiles volatiles = volatiles();
         double[] after = kilograms.clone();
         after[Component.WATER.ordinal()] *= left;
-        after[Component.ETHANOL.ordinal()] = leaving(Component.ETHANOL, left, ethanolExponent);
-        after[Component.ACETIC_ACID.ordinal()] = leaving(Component.ACETIC_ACID, left, ACETIC_EXPONENT);
+        after[Component.ETHANOL.ordinal()] = volatiles.ethanolAt(left, ethanolExponent);
+        after[Component.ACETIC_ACID.ordinal()] = volatiles.aceticAt(left);
         return new Mixture(
                 after, rawPowder, swollenPowder, spentPowder, body, powderMoisture * left, gelatin, pectin, allergens);
     }
@@ -327,11 +315,6 @@ public final class Mixture {
         return new Mixture(components, raw, swollen, spent, bodies, powderMoisture, gelatin, pectin, allergens);
     }
 
-    private double leaving(Component component, double waterLeft, double exponent) {
-        double now = kg(component);
-        return now == 0 ? 0 : now * Math.pow(waterLeft, exponent);
-    }
-
     /**
      * What is left when the whole weighs so much and only evaporation took the rest.
      *
@@ -339,41 +322,6 @@ public final class Mixture {
      */
     public Mixture evaporatedTo(Mass weight) {
         return evaporatedTo(waterLeftAt(weight));
-    }
-
-    /**
-     * The share of the present water that is left when the whole weighs so much.
-     *
-     * @param weight from {@link #dry()} to {@link #mass()}
-     * @throws IllegalArgumentException if the weight can't be reached by evaporation
-     */
-    public Share waterLeftAt(Mass weight) {
-        double dry = dry().kilograms();
-        double rounding = ROUNDING * total;
-        // Out of reach by no more than a rounding is the end itself.
-        Bounds.check("weight after evaporation in kg", weight.kilograms(), dry - rounding, total + rounding);
-        double lost = Math.max(0, Math.min(total - dry, total - weight.kilograms()));
-        if (lost == 0) {
-            return Share.ALL;
-        }
-        // Newton with a bisection guard on a rising, smooth function of the share.
-        double low = 0;
-        double high = 1;
-        double share = Math.max(0, 1 - lost / Math.max(volatiles(), Double.MIN_NORMAL));
-        for (int i = 0; i < 100 && high - low > 1e-15; i++) {
-            double excess = volatilesAt(share) - (volatiles() - lost);
-            if (Math.abs(excess) <= 1e-15 * total) {
-                break;
-            }
-            if (excess > 0) {
-                high = share;
-            } else {
-                low = share;
-            }
-            double next = share - excess / Math.max(volatilesSlopeAt(share), Double.MIN_NORMAL);
-            share = next > low && next < high ? next : (low + high) / 2;
-        }
-        return Share.of(Math.max(0, Math.min(1, share)));
     }
 
     /** The same with so much water: evaporated to it, or topped up with plain water. */
@@ -387,38 +335,33 @@ public final class Mixture {
         return with(after, rawPowder, swollenPowder, spentPowder, body);
     }
 
-    private double volatiles() {
-        return volatilesAt(1);
+    private Volatiles volatiles() {
+        return new Volatiles(kg(Component.WATER), kg(Component.ETHANOL), kg(Component.ACETIC_ACID), total);
     }
 
-    private double volatilesAt(double share) {
-        return kg(Component.WATER) * share
-                + leaving(Component.ETHANOL, share, ETHANOL_EXPONENT)
-                + leaving(Component.ACETIC_ACID, share, ACETIC_EXPONENT);
-    }
-
-    private double volatilesSlopeAt(double share) {
-        return kg(Component.WATER)
-                + kg(Component.ETHANOL) * ETHANOL_EXPONENT * Math.pow(share, ETHANOL_EXPONENT - 1)
-                + kg(Component.ACETIC_ACID) * ACETIC_EXPONENT * Math.pow(share, ACETIC_EXPONENT - 1);
+    /**
+     * The share of the present water that is left when the whole weighs so much.
+     *
+     * @param weight from {@link #dry()} to {@link #mass()}
+     * @throws IllegalArgumentException if the weight can't be reached by evaporation
+     */
+    public Share waterLeftAt(Mass weight) {
+        return volatiles().waterLeftAt(weight);
     }
 
     /** How much the whole loses for each kilogram of water lost, at the present make-up: 1 or more. */
     public double lossPerWater() {
-        return lossPerWater(ETHANOL_EXPONENT);
+        return lossPerWater(Volatiles.ETHANOL_EXPONENT);
     }
 
     /** The same where ethanol leaves more readily. */
     public double lossPerWater(double ethanolExponent) {
-        double water = kg(Component.WATER);
-        return water == 0
-                ? 1
-                : 1 + (kg(Component.ETHANOL) * ethanolExponent + kg(Component.ACETIC_ACID) * ACETIC_EXPONENT) / water;
+        return volatiles().lossPerWater(ethanolExponent);
     }
 
     /** What would be left with all water gone. */
     public Mass dry() {
-        return Mass.ofKilograms(Math.max(0, total - volatiles()));
+        return Mass.ofKilograms(volatiles().dry());
     }
 
     /** With all body released: blended or milled. */
@@ -534,8 +477,8 @@ public final class Mixture {
     /**
      * Dissolved solids of the serum, as a refractometer would read them: 100·s/(s + water + ethanol), with s = sugars +
      * dextrins + acids + 1.15·salt + 1.29·peptides + half of the dissolved rest; salt and peptides by how much more they
-     * bend light than sugar does (a brine of 20 % reads 22; dn/dc 0.185 against 0.143 ml/g). The moisture of starch powders is bound in the granules and
-     * does not count as water of the serum.
+     * bend light than sugar does (a brine of 20 % reads 22; dn/dc 0.185 against 0.143 ml/g). The moisture of
+     * starch powders is bound in the granules and does not count as water of the serum.
      *
      * @return Brix as a share: 0.62 is 62 % Brix
      */
@@ -654,16 +597,6 @@ public final class Mixture {
 
     public Set<Allergen> allergens() {
         return allergens;
-    }
-
-    /** Energy to be had from eating it all, by the general factors of food labels: 4, 9 and 7 kcal/g. */
-    public Energy energy() {
-        double kilocalories = 1000
-                * (KCAL_PER_G_CARBOHYDRATE_OR_PROTEIN
-                                * (sugarsKg() + kg(Component.DEXTRINS) + kg(Component.STARCH) + proteinKg())
-                        + KCAL_PER_G_FAT * kg(Component.FAT)
-                        + KCAL_PER_G_ETHANOL * kg(Component.ETHANOL));
-        return Energy.ofKilocalories(kilocalories);
     }
 
     private static boolean any(double[] amounts) {

@@ -44,10 +44,6 @@ public final class LineGrammar {
             KitchenUnit.METRIC_TEASPOON,
             KitchenUnit.METRIC_TABLESPOON);
 
-    /** Words that end the food: what follows says what it is for. */
-    private static final Set<String> FOOD_ENDS = Set.of(
-            "for", "until", "per", "such", "e.g", "eg", "then", "divided", "made", "mixed", "dissolved", "slaked");
-
     private static final Set<String> JOINS = Set.of("with", "in", "and", "plus", "+", "&");
 
     private static final Set<String> SERVES = Set.of("serves", "makes", "yields", "serving", "servings", "yield");
@@ -94,8 +90,8 @@ public final class LineGrammar {
             return new Heading(typed, line.substring(0, line.length() - 1).strip());
         }
         Words whole = Words.of(typed);
-        int remark = remarkFrom(whole);
-        Words words = body(whole);
+        int remark = LineFrame.remarkFrom(whole);
+        Words words = LineFrame.body(whole);
         if (words.isEmpty()) {
             return new Remark(typed);
         }
@@ -116,37 +112,6 @@ public final class LineGrammar {
                     typed, words, 0, amount.get(), words.from(amount.get().next()));
         }
         return amountInside(typed, words).or(() -> amountBehind(typed, words)).orElseGet(() -> unsaid(typed, words));
-    }
-
-    /** Where a remark for the cook's own eyes begins behind a line: "2 onions # the red ones". */
-    private static int remarkFrom(Words words) {
-        for (int i = 1; i < words.size(); i++) {
-            if (words.get(i).startsWith("#")) {
-                return i;
-            }
-        }
-        return words.size();
-    }
-
-    /** A line without bullet and remark. */
-    private static Words body(Words whole) {
-        return withoutBullet(whole.until(remarkFrom(whole)));
-    }
-
-    /** Lists come with bullets, boxes and numbers. */
-    private static Words withoutBullet(Words words) {
-        Words rest = words;
-        while (!rest.isEmpty() && Set.of("-", "*", "•", "·", "☐", "▢").contains(rest.get(0))) {
-            rest = rest.from(1);
-        }
-        if (rest.size() > 2 && rest.get(0).equals("(") && Set.of(")", "x").contains(rest.get(1))) {
-            rest = rest.from(rest.get(1).equals(")") ? 2 : 3);
-        }
-        boolean numbered = rest.size() > 1
-                && (rest.get(0).endsWith(".") || rest.get(1).equals(")"))
-                && rest.plain(0).chars().allMatch(Character::isDigit);
-        rest = numbered && !rest.plain(0).isEmpty() ? rest.from(rest.get(1).equals(")") ? 2 : 1) : rest;
-        return rest.plain(0).equals("the") ? rest.from(1) : rest;
     }
 
     private static Optional<ReadLine> serves(String typed, Words words) {
@@ -180,7 +145,7 @@ public final class LineGrammar {
                     typed,
                     List.of(capital(words.plain(2)) + " of " + whole, capital(words.plain(0)) + " of " + whole)));
         }
-        String food = foodWords(rest) + " " + words.plain(of - 1);
+        String food = FoodWords.of(rest) + " " + words.plain(of - 1);
         return Optional.of(weighed(typed, words, of + 1, inside.get(), food, rest));
     }
 
@@ -213,7 +178,7 @@ public final class LineGrammar {
                 int end = parted ? i - 1 : i;
                 Words before = words.until(end);
                 tried++;
-                if (!parted && !names.knows(foodWords(before))) {
+                if (!parted && !names.knows(FoodWords.of(before))) {
                     continue;
                 }
                 return Optional.of(counted(typed, words, i, amount.get(), before));
@@ -224,7 +189,7 @@ public final class LineGrammar {
 
     /** A food with no amount: one of it if it is counted, a taste of what seasons; else the cook has to say. */
     private ReadLine unsaid(String typed, Words words) {
-        String food = foodWords(words);
+        String food = FoodWords.of(words);
         Optional<ReadLine> two = two(typed, words, "");
         if (two.isPresent()) {
             return two.get();
@@ -266,7 +231,8 @@ public final class LineGrammar {
     /** "Salt and pepper", "pinch of salt and pepper, to taste": several foods on one line, each with its usual amount. */
     private Optional<ReadLine> two(String typed, Words words, String amount) {
         int end = 0;
-        while (end < words.size() && !(endsFood(words, end) && !words.plain(end).equals(","))) {
+        while (end < words.size()
+                && !(FoodWords.end(words, end) && !words.plain(end).equals(","))) {
             end++;
         }
         List<String> lines = new ArrayList<>();
@@ -278,7 +244,7 @@ public final class LineGrammar {
             }
             Words one = words.until(i).from(from);
             if (!one.isEmpty()) {
-                if (foodWords(one).isBlank() || !isFood(foodWords(one))) {
+                if (FoodWords.of(one).isBlank() || !isFood(FoodWords.of(one))) {
                     return Optional.empty();
                 }
                 lines.add((amount + " " + one.typed()).strip());
@@ -304,7 +270,7 @@ public final class LineGrammar {
                     List.of(),
                     List.of(String.join("\n", lines)));
         }
-        return new Several(typed, foods, Accounting.ofSeveral(body(Words.of(typed)), foods));
+        return new Several(typed, foods, Accounting.ofSeveral(LineFrame.body(Words.of(typed)), foods));
     }
 
     /** "1 tbsp corn starch in 2 tbsp water", "1 stock cube made up to 500 ml": a second amount on the line. */
@@ -387,7 +353,7 @@ public final class LineGrammar {
         if (withMore.isPresent()) {
             return withMore.get();
         }
-        String food = foodWords(rest);
+        String food = FoodWords.of(rest);
         if (food.isBlank()) {
             return unclear(typed, "Of what? Name the food after the amount.");
         }
@@ -415,8 +381,9 @@ public final class LineGrammar {
             }
         }
         Ingredient ingredient = found.get().ingredient();
+        AmountsBehind behind = new AmountsBehind(words, amount, habits.measures());
         List<String> assumptions = new ArrayList<>();
-        Optional<Double> weight = stated(words, amount, ingredient);
+        Optional<Double> weight = behind.stated(ingredient);
         if (amount.vague().isPresent() && weight.filter(w -> w > MAX.grams()).isPresent()) {
             return unclear(typed, TOO_MUCH);
         }
@@ -429,7 +396,7 @@ public final class LineGrammar {
                     Mass.ofGrams(weight.get()),
                     assumptions,
                     List.of(),
-                    parts(words, from, amount, found.get(), food));
+                    parts(words, from, amount, behind, found.get(), food));
         }
         if (amount.vague().isPresent()) {
             VagueMeasure measure = amount.vague().get();
@@ -445,15 +412,16 @@ public final class LineGrammar {
                     measure.word(),
                     measure.guess(ingredient),
                     count,
-                    parts(words, from, amount, found.get(), food));
+                    parts(words, from, amount, behind, found.get(), food));
         }
-        Optional<ReadLine> unread = unread(typed, words, amount);
+        // Nothing is taken by dropping a number: the line is asked.
+        OptionalInt unread = behind.unread();
         if (unread.isPresent()) {
-            return unread.get();
+            return askedAt(typed, words, unread.getAsInt());
         }
         Optional<Double> grams =
                 Weighing.grams(amount, found.get(), FoodNames.normalised(food), habits.measures(), assumptions);
-        Optional<Double> stated = stated(words, amount, ingredient);
+        Optional<Double> stated = behind.stated(ingredient);
         boolean guessed = amount.unit().isEmpty() && amount.size().isEmpty();
         if (guessed && stated.isPresent()) {
             // A weight that is stated beats one that is guessed.
@@ -487,9 +455,9 @@ public final class LineGrammar {
                     amount.few().get(),
                     Mass.ofGrams(grams.get()),
                     1,
-                    parts(words, from, amount, found.get(), food));
+                    parts(words, from, amount, behind, found.get(), food));
         }
-        double drained = drained(words, amount, found.get());
+        double drained = behind.drained(found.get());
         if (drained < 1) {
             grams = grams.map(g -> g * drained);
             assumptions.add("drained: " + Math.round(100 * drained) + " % of what the pack holds");
@@ -513,38 +481,17 @@ public final class LineGrammar {
                 Mass.ofGrams(grams.get()),
                 assumptions,
                 List.of(),
-                parts(words, from, amount, found.get(), food));
+                parts(words, from, amount, behind, found.get(), food));
     }
 
     /** What each word of a line was taken for. */
-    private List<LinePart> parts(Words words, int from, AmountReader amount, Found found, String food) {
+    private List<LinePart> parts(
+            Words words, int from, AmountReader amount, AmountsBehind behind, Found found, String food) {
         Accounting accounting = new Accounting(words).amount(from, amount);
-        for (Behind behind : behind(words, amount)) {
-            accounting.mark(
-                    behind.from(), behind.end(), isStatedAt(words, behind) ? LinePart.Kind.SIZE : LinePart.Kind.REMARK);
+        for (AmountsBehind.Behind one : behind.all()) {
+            accounting.mark(one.from(), one.end(), behind.isStated(one) ? LinePart.Kind.SIZE : LinePart.Kind.REMARK);
         }
         return accounting.rest(found, food, names);
-    }
-
-    /** What is left of a pack when its liquid is poured off: typical labels, 240 g of 400 g. */
-    private static final double DRAINED = 0.6;
-
-    /** The share of a pack that stays when the line says it is drained; one where that is no question. */
-    private static double drained(Words words, AmountReader amount, Found found) {
-        boolean says = false;
-        for (int i = 0; i < words.size(); i++) {
-            says |= words.plain(i).equals("drained") && !words.plain(i - 1).equals("not");
-        }
-        boolean known = found.ingredient().name().contains("drained")
-                || found.ingredient()
-                                .pack()
-                                .filter(p -> p.name().contains("drained"))
-                                .isPresent()
-                        && amount.size().isEmpty();
-        boolean packed = amount.size().isPresent()
-                || found.unit().equals(found.ingredient().pack())
-                        && found.unit().isPresent();
-        return says && packed && !known ? DRAINED : 1;
     }
 
     /** "1 orange, zest only", "2 lemons, zest and juice": a part of the fruit is meant, or two. */
@@ -567,7 +514,7 @@ public final class LineGrammar {
             return Optional.empty();
         }
         String whole = typed.substring(words.start(from), rest.end(comma - 1));
-        String fruit = foodWords(rest.until(comma));
+        String fruit = FoodWords.of(rest.until(comma));
         boolean known = parts.stream().allMatch(part -> isFood(fruit + " " + part));
         return known
                 ? Optional.of(several(
@@ -580,156 +527,6 @@ public final class LineGrammar {
 
     /** "plus 2 tbsp for serving" */
     private static final Set<String> FOR_LATER = Set.of("for", "to", "as", "extra", "more");
-
-    /** Behind these an amount says what is kept for later or bought as well, not what goes in now. */
-    private static final Set<String> BESIDES = Set.of("plus", "extra", "more", "additional");
-
-    /** Words behind a number that make it no amount: how it is cut, how strong it is, what it costs. */
-    private static final Set<String> NO_AMOUNT = Set.of(
-            "cm", "mm", "inch", "inches", "in", "\"", "%", "percent", "min", "mins", "minutes", "minute", "hours",
-            "hour", "h", "seconds", "degrees", "°", "°c", "°f", "c", "f", "x", "ways", "kinds", "years", "year", "per",
-            "dollars", "weeks", "days", "day", "times");
-
-    /** An amount that stands behind the food, in words of the line: "30 g", "2 lb 3 oz". */
-    private record Behind(int from, int end, List<AmountReader.Part> parts, boolean each) {}
-
-    /** Every amount behind the one that the line begins with. */
-    private List<Behind> behind(Words words, AmountReader amount) {
-        List<Behind> all = new ArrayList<>();
-        for (int i = amount.next(); i < words.size(); i++) {
-            if (i == amount.usedBracket()) {
-                while (i < words.size() && !words.get(i).equals(")")) {
-                    i++;
-                }
-                continue;
-            }
-            Optional<MeasuredAmount> measured = MeasuredAmount.at(words, i, habits.measures());
-            if (measured.isPresent() && !Character.isLetter(words.get(i).charAt(0))) {
-                int end = i;
-                List<AmountReader.Part> parts = new ArrayList<>();
-                for (var next = measured; next.isPresent(); next = MeasuredAmount.at(words, end, habits.measures())) {
-                    parts.add(
-                            new AmountReader.Part(next.get().count(), next.get().unit()));
-                    end += next.get().words();
-                }
-                boolean each = Set.of("each", "apiece").contains(words.plain(end))
-                        || words.plain(i - 1).equals("each");
-                all.add(new Behind(i, end, parts, each));
-                i = end - 1;
-            }
-        }
-        return all;
-    }
-
-    /** The weight, or the volume, that is stated behind the food: "(about 30 g)", ", 150 g", "(30 g each)". */
-    private Optional<Double> stated(Words words, AmountReader amount, Ingredient food) {
-        return behind(words, amount).stream()
-                .filter(b -> isStatedAt(words, b))
-                .findFirst()
-                .map(b -> b.parts().stream()
-                                .mapToDouble(part -> part.grams(food.density()))
-                                .sum()
-                        * (b.each() ? amount.quantity().middle() : 1));
-    }
-
-    private boolean isStatedAt(Words words, Behind behind) {
-        // "(1 cup/227 g)": the same once more.
-        boolean again = Set.of("/", "or").contains(words.plain(behind.from() - 1))
-                && MeasuredAmount.at(words, behind.from() - 3, habits.measures())
-                        .filter(m -> behind.from() - 3 + m.words() == behind.from() - 1)
-                        .isPresent();
-        if (again) {
-            return true;
-        }
-        String before = words.plain(behind.from() - 1);
-        String beforeThat = words.plain(behind.from() - 2);
-        boolean opened = Set.of("(", ",", "-", "each").contains(before)
-                || Set.of("about", "approx", "approximately", "around", "roughly", "ca", "~", "weighing")
-                                .contains(before)
-                        && Set.of("(", ",", "-", "each", "").contains(beforeThat);
-        String after = words.plain(behind.end());
-        return opened
-                && Set.of("", ")", ",", "/", "-", "each", "apiece", "total", "in", "weight", "drained")
-                        .contains(after);
-    }
-
-    /**
-     * A number behind the food that nothing accounts for: "1 onion (200 g), 2 carrots". Nothing is taken by dropping one, so
-     * the line is asked.
-     */
-    private Optional<ReadLine> unread(String typed, Words words, AmountReader amount) {
-        List<Behind> amounts = behind(words, amount);
-        for (int i = amount.next(); i < words.size(); i++) {
-            int at = i;
-            if (at == amount.usedBracket()) {
-                while (i < words.size() && !words.get(i).equals(")")) {
-                    i++;
-                }
-                continue;
-            }
-            Optional<Behind> measured =
-                    amounts.stream().filter(b -> b.from() == at).findFirst();
-            if (measured.isPresent()) {
-                i = measured.get().end() - 1;
-                if (isStatedAt(words, measured.get()) || isBesides(words, amount, at)) {
-                    continue;
-                }
-                return Optional.of(askedAt(typed, words, at));
-            }
-            boolean digit = Character.isDigit(words.get(i).charAt(0))
-                    || Character.getType(words.get(i).charAt(0)) == Character.OTHER_NUMBER;
-            Optional<Quantities.Quantity> number = digit ? Quantities.at(words, i) : Optional.empty();
-            if (number.isPresent()) {
-                int end = i + number.get().words();
-                int behindDash = words.plain(end).equals("-") ? end + 1 : end;
-                boolean told = NO_AMOUNT.contains(words.plain(behindDash))
-                        || Set.of("made", "type", "no", "into", "size", "grade", "$", "£", "€")
-                                .contains(words.plain(i - 1))
-                        || isBesides(words, amount, i)
-                        || isOfCubes(words, i)
-                        || words.plain(i).matches("0+");
-                if (!told && !isPiecesInBracket(words, i)) {
-                    return Optional.of(askedAt(typed, words, i));
-                }
-                i = end - 1;
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** "(1 stick)", "(2 medium)", "(made with 1 cube)": the same again, counted. */
-    private static boolean isPiecesInBracket(Words words, int at) {
-        for (int i = at - 1; i >= 0; i--) {
-            if (words.get(i).equals("(")) {
-                return true;
-            }
-            if (words.get(i).equals(")") || words.get(i).equals(",")) {
-                return false;
-            }
-        }
-        return false;
-    }
-
-    /** "500 ml stock made with 1 cube": what it was made of is in it already. */
-    private static boolean isOfCubes(Words words, int at) {
-        boolean from = Set.of("with", "from", "of", "using").contains(words.plain(at - 1));
-        return from
-                && (words.plain(at + 1).startsWith("cube")
-                        || words.plain(at + 2).startsWith("cube"));
-    }
-
-    private static boolean isBesides(Words words, AmountReader amount, int at) {
-        for (int i = amount.next(); i < at; i++) {
-            if (BESIDES.contains(words.plain(i))) {
-                for (int k = at; k < words.size(); k++) {
-                    if (Set.of("for", "to", "as").contains(words.plain(k))) {
-                        return true;
-                    }
-                }
-            }
-        }
-        return false;
-    }
 
     /** The line with the part that is not accounted for set apart, if both can stand by themselves. */
     private ReadLine askedAt(String typed, Words words, int at) {
@@ -921,8 +718,8 @@ public final class LineGrammar {
         if (or <= 0 || !food.contains(rest.get(or))) {
             return Optional.empty();
         }
-        String first = foodWords(rest.until(or));
-        String second = foodWords(rest.from(or + 1));
+        String first = FoodWords.of(rest.until(or));
+        String second = FoodWords.of(rest.from(or + 1));
         String head = second.substring(second.lastIndexOf(' ') + 1);
         Optional<Found> withHead = names.find(first + " " + head, how(amount), habits)
                 .filter(f -> f.unexplained().isEmpty());
@@ -947,36 +744,5 @@ public final class LineGrammar {
 
     private static ReadLine unclear(String typed, String problem) {
         return new Unclear(typed, problem, List.of(), List.of());
-    }
-
-    /** The words up to the first note, bracketed ones and marks left out. */
-    private static String foodWords(Words words) {
-        StringBuilder food = new StringBuilder();
-        int depth = 0;
-        for (int i = 0; i < words.size(); i++) {
-            String word = words.get(i);
-            if (word.equals("(")) {
-                depth++;
-            } else if (word.equals(")")) {
-                depth = Math.max(0, depth - 1);
-            } else if (depth == 0 && !food.isEmpty() && endsFood(words, i)) {
-                break;
-            } else if (depth == 0 && word.length() + food.length() > 0 && Character.isLetterOrDigit(word.charAt(0))) {
-                food.append(food.isEmpty() ? "" : " ").append(word);
-            }
-        }
-        return food.toString();
-    }
-
-    private static boolean endsFood(Words words, int i) {
-        String word = words.plain(i);
-        return word.equals(",")
-                || word.equals(":")
-                || word.equals("-")
-                || FOOD_ENDS.contains(word)
-                || word.equals("to")
-                        && Set.of("serve", "taste", "finish", "season", "garnish")
-                                .contains(words.plain(i + 1))
-                || word.equals("plus") && words.plain(i + 1).equals("extra");
     }
 }

@@ -211,4 +211,14 @@ final class StepWords {
     }
 
     private StepWords() {}
+
+    /** Whether a clause has one of these words. */
+    static boolean mentionsAny(Words clause, String... words) {
+        for (String word : words) {
+            if (mentions(clause, word)) {
+                return true;
+            }
+        }
+        return false;
+    }
 }

@@ -153,9 +153,11 @@ class MixtureTest {
 
     @Test
     void energyGoesByTheFactorsOfLabels() {
-        assertThat(Mixtures.of("white-sugar", 100).energy().kilocalories()).isCloseTo(400, within(2.0));
-        assertThat(Mixtures.of("olive-oil", 100).energy().kilocalories()).isCloseTo(900, within(2.0));
-        assertThat(Mixtures.of("brandy", 100).energy().kilocalories()).isCloseTo(233, within(5.0));
+        assertThat(Nutrition.energy(Mixtures.of("white-sugar", 100)).kilocalories())
+                .isCloseTo(400, within(2.0));
+        assertThat(Nutrition.energy(Mixtures.of("olive-oil", 100)).kilocalories())
+                .isCloseTo(900, within(2.0));
+        assertThat(Nutrition.energy(Mixtures.of("brandy", 100)).kilocalories()).isCloseTo(233, within(5.0));
     }
 
     @Test
@@ -183,7 +185,8 @@ class MixtureTest {
     @Test
     void whatIsDissolvedOfTheProteinFeedsAsAllProteinDoes() {
         assertThat(Mixtures.of("soy-sauce", 100).protein().grams()).isCloseTo(7.7, within(0.1));
-        assertThat(Mixtures.of("soy-sauce", 100).energy().kilocalories()).isBetween(50.0, 75.0);
+        assertThat(Nutrition.energy(Mixtures.of("soy-sauce", 100)).kilocalories())
+                .isBetween(50.0, 75.0);
     }
 
     @Test

@@ -13,9 +13,9 @@ import org.apache.ibatis.annotations.Update;
 /** Cooks and their events. */
 @Mapper
 interface CookMapper {
-    String COLUMNS =
-            "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, finished_at, excluded_at, plan_id, revision "
-                    + "from cook ";
+    String COLUMNS = "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, "
+            + "finished_at, excluded_at, plan_id, revision "
+            + "from cook ";
 
     /** @param contentHash of what was sent under its id; null if it was stored before that was kept */
     record EventRow(UUID id, String kind, Instant at, String body, String contentHash) {}

@@ -152,6 +152,18 @@ public class Wording {
     }
 
     /** A range of minutes, to follow "between": "18 and 29 min". */
+    /** "1.08, between 0.95 and 1.2". */
+    public String between(Interval interval, int digits) {
+        return number(interval.middle(), digits) + ", between " + number(interval.low(), digits) + " and "
+                + number(interval.high(), digits);
+    }
+
+    /** "5.5 (5.1–5.9)". */
+    public String withRange(Interval interval, int digits) {
+        return number(interval.middle(), digits) + " (" + number(interval.low(), digits) + "–"
+                + number(interval.high(), digits) + ")";
+    }
+
     public String range(Interval minutes) {
         return Math.round(minutes.low()) + " and " + Math.round(minutes.high()) + " min";
     }

@@ -164,7 +164,8 @@ class CrashTest {
                     Thread.sleep(200);
                 }
             }
-            if (sent(cook, token, ids.get(i))) {
+            // As the outbox does, which sends again what a busy machine did not answer in time.
+            if (sent(cook, token, ids.get(i)) || sent(cook, token, ids.get(i))) {
                 acknowledged.add(ids.get(i));
             }
         }
