@@ -18,7 +18,7 @@ final class CookPages {
             page.locator("#as-text").click();
         }
         page.fill("#text", LINES);
-        Kitchens.button(page, "Keep it").click();
+        Kitchens.button(page, "Save").click();
         page.waitForURL("**/sauces/*-*");
         page.navigate(page.url() + "/plan?" + choices);
         page.locator("#start").click();

@@ -20,7 +20,7 @@ final class Kitchens {
         page.fill("#kitchen", "Kitchen of " + name);
         page.fill("#name", name);
         page.fill("#password", "three long words");
-        button(page, "Open it").click();
+        button(page, "Create account").click();
         page.waitForURL(RunningApplication.address() + "/");
         return page;
     }
@@ -43,7 +43,7 @@ final class Kitchens {
         page.fill("#rimCm", "24");
         page.fill("#wallCm", "12");
         page.fill("#tareG", "2000");
-        button(page, "Keep this pot").click();
+        button(page, "Save this pot").click();
         page.waitForURL("**/pots");
     }
 

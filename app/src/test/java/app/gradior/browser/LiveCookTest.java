@@ -236,7 +236,7 @@ class LiveCookTest {
             one.navigate("/pots");
             one.locator(".pots a").first().click();
             one.fill("#tareG", "1700");
-            Kitchens.button(one, "Keep this pot").click();
+            Kitchens.button(one, "Save this pot").click();
             one.waitForURL("**/pots");
             assertThat(onTheScale(two, RunningApplication.address(other) + sauce))
                     .isNotEqualTo(before);

@@ -89,7 +89,7 @@ class OutboxTest {
         tab.fill("#kitchen", "Another kitchen");
         tab.fill("#name", "second-hand");
         tab.fill("#password", "three long words");
-        Kitchens.button(tab, "Open it").click();
+        Kitchens.button(tab, "Create account").click();
         tab.waitForURL(RunningApplication.address() + "/");
         page.context().unroute("**/events");
         assertThat(page.locator("#banner")).containsText("somebody else is signed in now");

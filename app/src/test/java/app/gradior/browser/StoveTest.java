@@ -21,7 +21,7 @@ class StoveTest {
         page.fill("#baseCm", "24");
         page.fill("#wallCm", "12");
         page.fill("#tareG", "2000");
-        button(page, "Keep this pot").click();
+        button(page, "Save this pot").click();
         page.waitForURL("**/pots");
     }
 

@@ -190,7 +190,7 @@ class WholeWalkTest {
         page.fill("#kitchen", "Kitchen of " + name);
         page.fill("#name", name);
         page.fill("#password", "three long words");
-        button(page, "Open it").click();
+        button(page, "Create account").click();
         page.waitForURL(RunningApplication.address() + "/");
     }
 
@@ -206,9 +206,9 @@ class WholeWalkTest {
         page.navigate("/sauces/new");
         page.fill("#name", "Plum sauce");
         typeText(page, "600 g plums\n200 ml water\n100 g caster sugar");
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         page.waitForURL("**/sauces/*-*");
-        button(page, "Keep and plan it").click();
+        button(page, "Save and plan").click();
         page.waitForURL("**/plan");
         // What the page draws says that it listens by now.
         assertThat(page.locator("#board .handle")).hasCount(1);

@@ -101,7 +101,7 @@ class WorkshopTest {
         assertThat(row(page, 3).locator(".unread-words i")).hasCount(0);
         assertThat(row(page, 4)).containsText("not a food known here");
 
-        button(page, "Keep it").click();
+        button(page, "Save").click();
         assertThat(page.locator("#name-wrong")).containsText("Give the sauce a name.");
         assertThat(line(page, 0)).hasValue("400 g blackcurants");
     }
@@ -223,7 +223,7 @@ class WorkshopTest {
         Page other = Kitchens.signIn("pair", 390, 844);
         other.navigate(page.url());
         line(other, 1).fill("150 ml water");
-        button(other, "Keep it").click();
+        button(other, "Save").click();
         assertThat(other.locator(".under-title")).containsText("version 2");
 
         line(page, 0).fill("300 g plums");
@@ -244,11 +244,11 @@ class WorkshopTest {
         page.locator("#f-sugars").fill("9");
         page.locator("#f-fibre").fill("3");
         page.locator("#f-salt").fill("2.4");
-        button(page, "Keep this food").click();
+        button(page, "Save this food").click();
         assertThat(page.locator("#w-sugars")).containsText("can't be more");
         assertThat(page.locator("#f-salt")).hasValue("2.4");
         page.locator("#f-carbohydrate").fill("9");
-        button(page, "Keep this food").click();
+        button(page, "Save this food").click();
         assertThat(page.locator(".list")).containsText("Harissa");
         page.locator("#q").fill("harisa");
         assertThat(page.locator("#found .list li").first()).containsText("Harissa");
@@ -259,7 +259,7 @@ class WorkshopTest {
                 <html><script type="application/ld+json">{"@graph":[{"@type":["Recipe"],"name":"Dip &amp; glaze",
                 "recipeYield":"4","recipeIngredient":["20 g harissa","&frac12; cup water"],
                 "recipeInstructions":"Stir <b>well</b>."}]}</script></html>""");
-        button(page, "Read it in").click();
+        button(page, "Import").click();
         assertThat(page.locator("#name")).hasValue("Dip & glaze");
         assertThat(line(page, 1)).hasValue("20 g harissa");
         assertThat(row(page, 2).locator(".figure")).hasText("118 g");
@@ -270,11 +270,11 @@ class WorkshopTest {
         page.locator(".more summary").click();
         page.setInputFiles(
                 "#photo", new FilePayload("a.png", "image/png", "not a picture".getBytes(StandardCharsets.UTF_8)));
-        button(page, "Keep the picture").click();
+        button(page, "Save the picture").click();
         page.locator(".more summary").click();
         assertThat(page.locator(".more .wrong")).containsText("no picture");
         page.setInputFiles("#photo", new FilePayload("b.png", "image/png", page.screenshot()));
-        button(page, "Keep the picture").click();
+        button(page, "Save the picture").click();
         page.locator(".more summary").click();
         assertThat(page.locator(".photo")).isVisible();
         assertNoSeriousFaults(page);

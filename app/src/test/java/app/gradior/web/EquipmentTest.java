@@ -360,7 +360,7 @@ class EquipmentTest {
     }
 
     @Test
-    void preferencesChangeHowThingsAreShownAndReckoned() throws Exception {
+    void preferencesChangeHowThingsAreShownAndWorkedOut() throws Exception {
         assertThat(page("/pots", cook)).contains("2000 g empty");
         assertThat(send(
                         "/kitchen",

@@ -53,7 +53,7 @@ public record Routes(
     private static final double STRONGER = 1.15;
     private static final double GELS_FROM_SETBACK = 1.5;
 
-    /** Hands at the pot for one stirring, for a slurry, for blending and rinsing; minutes, as cooks reckon. */
+    /** Hands at the pot for one stirring, for a slurry, for blending and rinsing; minutes, as cooks compute. */
     private static final double STIRRING_MINUTES = 0.4;
 
     private static final double SLURRY_MINUTES = 4;

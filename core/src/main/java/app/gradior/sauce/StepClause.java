@@ -32,7 +32,7 @@ public sealed interface StepClause {
     record Said(String words) implements StepClause {}
 
     /**
-     * Words that can't be reckoned with as they stand.
+     * Words that can't be computed with as they stand.
      *
      * @param problem what is missing and what to do, in a sentence
      */

@@ -214,7 +214,7 @@ class WrittenSauceTest {
                 "Reduce to 0 g",
                 "Reduce by 100 %"
             })
-    void asksWhereItCannotReckon(String line) {
+    void asksWhereItCannotCompute(String line) {
         assertThat(((SauceLine.Step) read(line).lines().get(0)).doings())
                 .anySatisfy(d -> assertThat(d).isInstanceOf(StepClause.UnreadableStep.class));
     }

@@ -40,7 +40,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Stand-ins for a scale under a pot and a probe in it. They reckon what a pot that loses water somewhat otherwise than the
+ * Stand-ins for a scale under a pot and a probe in it. They work out what a pot that loses water somewhat otherwise than the
  * model says would weigh, and send it by the same documented feed, over the network, as a real device would.
  */
 @Component

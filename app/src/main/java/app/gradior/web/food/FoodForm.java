@@ -33,7 +33,7 @@ public record FoodForm(
         String pieceG,
         Set<String> allergens,
         String source) {
-    /** Salt to sodium by mass, as food law reckons it. */
+    /** Salt to sodium by mass, as food law computes it. */
     private static final double SALT_OF_SODIUM = 2.5;
 
     /** Grams of ethanol in a millilitre. */

@@ -43,7 +43,7 @@ public class Foods {
     /**
      * How a kitchen reads lines.
      *
-     * @param own its own foods, as the product reckons with them
+     * @param own its own foods, as the product computes with them
      */
     public record Language(LineGrammar grammar, Habits habits, List<Ingredient> own) {
         public IngredientTable table() {

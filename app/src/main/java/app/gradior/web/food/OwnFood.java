@@ -97,7 +97,7 @@ public record OwnFood(
     }
 
     /**
-     * The food as the product reckons with it.
+     * The food as the product computes with it.
      *
      * @param base the table food that it corrects, if it does
      * @throws IllegalArgumentException if its figures can't be, with what is wrong

@@ -71,9 +71,9 @@ class JournalController {
             return planned.minutesLeft().map(forecast -> {
                 double k = view.getCook().k().middle();
                 String pace = Math.abs(k - 1) < 0.06
-                        ? "This pot lost water as the model says"
-                        : "This pot loses " + Math.round(Math.abs(k - 1) * 100) + " % " + (k < 1 ? "less" : "more")
-                                + " water than the model says";
+                        ? "This pot boiled off as fast as usual"
+                        : "This pot boils off " + Math.round(Math.abs(k - 1) * 100) + " % "
+                                + (k < 1 ? "slower" : "faster") + " than usual";
                 boolean within = forecast.contains(tookMinutes);
                 return pace + "; the time was " + (within ? "within" : "outside") + " the forecast's range.";
             });

@@ -9,7 +9,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
 
 /**
- * Remembers what was reckoned lately. All of it follows from its arguments alone, so an answer never grows stale, and it
+ * Remembers what was computed lately. All of it follows from its arguments alone, so an answer never grows stale, and it
  * is nobody's: the same sauce in the same pot comes to the same in every kitchen.
  */
 @Component

@@ -1,7 +1,6 @@
 package app.gradior.web.planning;
 
 import app.gradior.food.StarchKind;
-import app.gradior.measure.CookRounding;
 import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.plan.Planner;
 import app.gradior.plan.Target;
@@ -61,7 +60,7 @@ class PlanController {
     private final SauceService book;
     private final Planning planning;
     private final PlanService plans;
-    private final PlanCache reckoner;
+    private final PlanCache cache;
     private final BoilOffMapper tests;
     private final BatchSummaries batches;
     private final Wording say;
@@ -73,7 +72,7 @@ class PlanController {
             SauceService book,
             Planning planning,
             PlanService plans,
-            PlanCache reckoner,
+            PlanCache cache,
             BoilOffMapper tests,
             BatchSummaries batches,
             Wording say,
@@ -83,7 +82,7 @@ class PlanController {
         this.book = book;
         this.planning = planning;
         this.plans = plans;
-        this.reckoner = reckoner;
+        this.cache = cache;
         this.tests = tests;
         this.batches = batches;
         this.say = say;
@@ -142,6 +141,11 @@ class PlanController {
         return pages.render("plan/board", "outcome", shown).getBytes(StandardCharsets.UTF_8);
     }
 
+    private static String pace(double k) {
+        long percent = Math.round(100 * Math.abs(k - 1));
+        return percent < 3 ? "as fast as usual here" : percent + " % " + (k < 1 ? "slower" : "faster") + " than usual";
+    }
+
     private void present(
             UUID kitchen, Planning.PlanAttempt planned, Planning.FeasiblePlan possible, Map<String, Object> shown) {
         PlanForm form = planned.form();
@@ -152,8 +156,8 @@ class PlanController {
                 "learnt",
                 known.logSd() > BARELY_KNOWN
                         ? "Nothing like it has been weighed in your kitchen yet: the minutes are the model's estimate."
-                        : "Reckoned with what your pots have told: the model's pace times "
-                                + CookRounding.exactly(Math.round(known.k().middle() * 100) / 100.0) + ".");
+                        : "By what was weighed in your kitchen, it boils off "
+                                + pace(known.k().middle()) + ".");
         shown.put(
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
@@ -186,10 +190,9 @@ class PlanController {
                                         ring.map(KitchenRing::id).orElse(null),
                                         planned.form().activity()))
                                 .knowledge());
-                minutes =
-                        reckoner.reduce(planner, possible.request().target()) instanceof Planner.Outcome.Reached reached
-                                ? Optional.of(reached.plan().minutes())
-                                : Optional.empty();
+                minutes = cache.reduce(planner, possible.request().target()) instanceof Planner.Outcome.Reached reached
+                        ? Optional.of(reached.plan().minutes())
+                        : Optional.empty();
             }
             beside.add(new OtherPot(pot, holds, minutes, chosen, false));
         }

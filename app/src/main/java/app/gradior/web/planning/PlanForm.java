@@ -370,7 +370,7 @@ public final class PlanForm {
         };
     }
 
-    /** The altitude to reckon with instead of the kitchen's, in metres. */
+    /** The altitude to compute with instead of the kitchen's, in metres. */
     OptionalDouble altitude(Problems problems) {
         if (!says("altitude")) {
             return OptionalDouble.empty();

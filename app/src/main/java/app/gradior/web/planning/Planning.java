@@ -48,7 +48,7 @@ public class Planning {
     private final Kitchenware kitchenware;
     private final PotLearning learning;
     private final BatchService cooks;
-    private final PlanCache reckoner;
+    private final PlanCache cache;
 
     Planning(
             KitchenCache remembered,
@@ -59,7 +59,7 @@ public class Planning {
             Kitchenware kitchenware,
             PotLearning learning,
             BatchService cooks,
-            PlanCache reckoner) {
+            PlanCache cache) {
         this.remembered = remembered;
         this.reader = reader;
         this.foods = foods;
@@ -68,7 +68,7 @@ public class Planning {
         this.kitchenware = kitchenware;
         this.learning = learning;
         this.cooks = cooks;
-        this.reckoner = reckoner;
+        this.cache = cache;
     }
 
     /**
@@ -119,7 +119,7 @@ public class Planning {
         }
     }
 
-    /** Reckons what was asked for a sauce; what the sauce's own text aims at counts where nothing was asked. */
+    /** Computes what was asked for a sauce; what the sauce's own text aims at counts where nothing was asked. */
     public PlanAttempt plan(UUID kitchen, Sauce sauce, PlanForm asked) {
         Problems problems = new Problems();
         KitchenSnapshot now = remembered.of(kitchen, KitchenSnapshot.class, () -> look(kitchen));
@@ -164,7 +164,7 @@ public class Planning {
         return asked.says("lid") || lid.isEmpty() ? form : form.with("lid", lid.get());
     }
 
-    /** What of a kitchen plans are reckoned with. */
+    /** What of a kitchen plans are computed with. */
     private record KitchenSnapshot(
             Room room,
             List<KitchenPot> pots,
@@ -193,7 +193,7 @@ public class Planning {
         EvaporationKnowledge.Known known = knowledge.about(EvaporationKnowledge.PotRingActivity.of(
                 pot.id(), ring.map(KitchenRing::id).orElse(null), form.activity()));
         Planner planner = new Planner(mixture, conditions, known.knowledge());
-        Routes routes = reckoner.routes(planner, request);
+        Routes routes = cache.routes(planner, request);
         Route chosen = form.route()
                 .filter(routes::has)
                 .map(routes::route)

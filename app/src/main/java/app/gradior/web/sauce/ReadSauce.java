@@ -39,7 +39,7 @@ public final class ReadSauce {
     private volatile boolean failed;
 
     /**
-     * @param conditions the pot it is reckoned in: it decides the minutes, and hardly anything else
+     * @param conditions the pot it is computed in: it decides the minutes, and hardly anything else
      */
     ReadSauce(WrittenSauce written, Conditions conditions) {
         this.written = written;
@@ -54,14 +54,14 @@ public final class ReadSauce {
         return written.lines();
     }
 
-    /** The sauce made from the first stage to the last. Reckoned when first asked for. */
+    /** The sauce made from the first stage to the last. Computed when first asked for. */
     public Made made() {
         Made known = made;
         if (known == null) {
             try {
                 known = written.make(conditions, Knowledge.NONE);
             } catch (RuntimeException e) {
-                // What is typed can be read: one sauce that can't be reckoned is marked, and takes no list down with
+                // What is typed can be read: one sauce that can't be computed is marked, and takes no list down with
                 // it.
                 LOG.error("a sauce can't be made", e);
                 known = written.unmade();

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
 /** Reads sauces with a kitchen's words, in a pot of that kitchen that holds them. */
 @Component
 public class SauceReader {
-    /** What is reckoned with while a kitchen has no pot. */
+    /** What is computed with while a kitchen has no pot. */
     private static final Pot SOME_POT =
             Pot.straight(Length.ofCentimetres(24), Length.ofCentimetres(12), Material.STEEL, Mass.ofGrams(1500));
 

@@ -205,7 +205,7 @@ class CookEventsTest {
     }
 
     @Test
-    void whatPlansAreReckonedWithChangesAsACookEndsAndNotBefore(AccountMapper accounts) {
+    void whatPlansAreMadeWithChangesAsACookEndsAndNotBefore(AccountMapper accounts) {
         long before = accounts.changes(kitchen);
         send("kind=simmers");
         send("kind=weighed&value=2800&pot=true");
