@@ -215,10 +215,7 @@ export function drawBoard(node, drawing, to) {
       const own = stoveName.node().getBBox();
       const clear = said.every(
         (box) =>
-          own.x > box.x + box.width + 8 ||
-          own.x + own.width + 8 < box.x ||
-          own.y > box.y + box.height ||
-          own.y + own.height < box.y,
+          own.x > box.x + box.width + 8 || own.x + own.width + 8 < box.x || own.y > box.y + box.height || own.y + own.height < box.y,
       );
       if (clear) return;
     }

@@ -26,8 +26,7 @@ function ring(label) {
     });
   }
   navigator.vibrate?.([200, 100, 200]);
-  if (typeof Notification === 'function' && Notification.permission === 'granted' && document.hidden)
-    new Notification(label);
+  if (typeof Notification === 'function' && Notification.permission === 'granted' && document.hidden) new Notification(label);
 }
 
 /** Asked for when a timer is set, since only a gesture may. */

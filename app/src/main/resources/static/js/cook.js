@@ -89,9 +89,7 @@ document.addEventListener('submit', async (event) => {
   if (!form.hasAttribute('data-event')) return;
   event.preventDefault();
   const dialog = form.closest('dialog');
-  const fields = new URLSearchParams(
-    /** @type {any} */ (new FormData(form, /** @type {SubmitEvent} */ (event).submitter)),
-  );
+  const fields = new URLSearchParams(/** @type {any} */ (new FormData(form, /** @type {SubmitEvent} */ (event).submitter)));
   const id = newId();
   fields.set('event', id);
   if (dialog?.dataset.amends) fields.set('amends', dialog.dataset.amends);
@@ -157,9 +155,7 @@ function showError(form, refused, name) {
   p.id = 'refused';
   p.setAttribute('role', 'alert');
   p.textContent = refused;
-  const field = /** @type {HTMLInputElement | null} */ (
-    form.querySelector(`[name="${name}"]:not([type=hidden]), #${name}`)
-  );
+  const field = /** @type {HTMLInputElement | null} */ (form.querySelector(`[name="${name}"]:not([type=hidden]), #${name}`));
   if (field) field.after(p);
   else form.append(p);
   field?.focus();
@@ -175,9 +171,7 @@ function openDialog(id, amends = '') {
   dialog.querySelector('#refused')?.remove();
   dialog.showModal();
   if (id === 'rescue') rescue('TOO_THIN');
-  const field = /** @type {HTMLInputElement | null} */ (
-    dialog.querySelector('input:not([type=hidden], [type=checkbox])')
-  );
+  const field = /** @type {HTMLInputElement | null} */ (dialog.querySelector('input:not([type=hidden], [type=checkbox])'));
   (field ?? dialog.querySelector('button'))?.focus();
   field?.select?.();
 }
@@ -333,9 +327,7 @@ setInterval(() => {
 let stream = null;
 function listen() {
   stream?.close();
-  stream = new EventSource(
-    `${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`,
-  );
+  stream = new EventSource(`${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`);
   stream.addEventListener('changed', refresh);
   stream.onerror = () => {
     if (stream.readyState === EventSource.CLOSED) setTimeout(listen, 3000);
@@ -387,9 +379,7 @@ document.addEventListener('keydown', (event) => {
   const dialog = document.querySelector('dialog[open]');
   if (dialog) {
     const look =
-      dialog.id === 'spoon' && /^[1-6]$/.test(event.key)
-        ? dialog.querySelectorAll('button[name=choice]')[Number(event.key) - 1]
-        : null;
+      dialog.id === 'spoon' && /^[1-6]$/.test(event.key) ? dialog.querySelectorAll('button[name=choice]')[Number(event.key) - 1] : null;
     if (look) /** @type {HTMLElement} */ (look).click();
     return;
   }
@@ -409,8 +399,7 @@ document.addEventListener('keydown', (event) => {
 });
 
 const showRefused = refusedEntries(() => document.getElementById('refused-entries'), {
-  mendable: (entry) =>
-    !entry.file && entry.post === live.dataset.post && new URLSearchParams(entry.body).get('kind') in DIALOG_OF,
+  mendable: (entry) => !entry.file && entry.post === live.dataset.post && new URLSearchParams(entry.body).get('kind') in DIALOG_OF,
   mend,
   flush: () => outbox.flush(),
   except: () => Number(/** @type {HTMLElement | null} */ (document.querySelector('dialog[open]'))?.dataset.mends) || 0,

@@ -39,9 +39,7 @@ function show(spot, live) {
 
 async function ask() {
   // What stands in a closed dialog needs no value yet.
-  const spots = [...document.querySelectorAll('[data-feed]')].filter(
-    (spot) => /** @type {HTMLElement} */ (spot).offsetParent !== null,
-  );
+  const spots = [...document.querySelectorAll('[data-feed]')].filter((spot) => /** @type {HTMLElement} */ (spot).offsetParent !== null);
   const named = document.querySelectorAll('[data-device]');
   if (document.hidden || spots.length + named.length === 0) return;
   const answer = await fetch('/devices/live').catch(() => null);

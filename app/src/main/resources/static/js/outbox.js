@@ -103,10 +103,7 @@ function reason(answer, html) {
   const said = new DOMParser().parseFromString(html, 'text/html').getElementById('refused');
   return {
     // The sign before it says the same as the words around it here.
-    why:
-      said?.textContent.trim().replace(/^▲\s*/, '') ||
-      WHY[answer.status] ||
-      `The server could not take it (${answer.status}).`,
+    why: said?.textContent.trim().replace(/^▲\s*/, '') || WHY[answer.status] || `The server could not take it (${answer.status}).`,
     field: said?.dataset.field ?? 'value',
   };
 }
@@ -181,11 +178,7 @@ export class Outbox {
       const answer = await this.post(entry);
       if (!answer || answer.status >= 500 || answer.status === 429) return this.stop(waiting.length, 'out of reach');
       if (answer.headers.has('X-Gradior-Somebody-Else')) return this.stop(waiting.length, 'somebody else');
-      if (
-        answer.status === 401 ||
-        answer.status === 403 ||
-        (answer.redirected && new URL(answer.url).pathname === '/signin')
-      ) {
+      if (answer.status === 401 || answer.status === 403 || (answer.redirected && new URL(answer.url).pathname === '/signin')) {
         // Signed in anew in another tab, this page's token is an old one.
         const session = renewed ? null : await askSession();
         if (!session) return this.stop(waiting.length, 'signed out');

@@ -130,9 +130,7 @@ function pin() {
   const node = document.getElementById('board');
   if (!node) return;
   const taken = outcome.querySelector('.route.taken');
-  const facts = [...(taken?.querySelectorAll('dl > div') ?? [])]
-    .slice(0, 6)
-    .map((row) => row.textContent.replace(/\s+/g, ' ').trim());
+  const facts = [...(taken?.querySelectorAll('dl > div') ?? [])].slice(0, 6).map((row) => row.textContent.replace(/\s+/g, ' ').trim());
   const label = pinned.length && pinned[0].label === 'A' ? 'B' : 'A';
   pinned = [
     ...pinned.slice(-(MOST_PINS - 1)),
@@ -186,12 +184,7 @@ document.addEventListener('click', (event) => {
   if (/** @type {HTMLElement} */ (event.target).id === 'pin') pin();
 });
 document.addEventListener('keydown', (event) => {
-  if (
-    /** @type {HTMLElement} */ (event.target).matches('input, select, textarea') ||
-    event.ctrlKey ||
-    event.metaKey ||
-    event.altKey
-  )
+  if (/** @type {HTMLElement} */ (event.target).matches('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey)
     return;
   if (event.key === 'p') pin();
 });

@@ -56,20 +56,8 @@ function draw() {
   }
   svg.append('line').attr('class', 'axis').attr('x1', 52).attr('x2', right).attr('y1', 284).attr('y2', 284);
   for (const grams of x.ticks(narrow ? 4 : 8))
-    svg
-      .append('text')
-      .attr('class', 'lab')
-      .attr('x', x(grams))
-      .attr('y', 306)
-      .attr('text-anchor', 'middle')
-      .text(`${grams} g`);
-  svg
-    .append('text')
-    .attr('class', 'lab')
-    .attr('x', right)
-    .attr('y', 330)
-    .attr('text-anchor', 'end')
-    .text('starch powder →');
+    svg.append('text').attr('class', 'lab').attr('x', x(grams)).attr('y', 306).attr('text-anchor', 'middle').text(`${grams} g`);
+  svg.append('text').attr('class', 'lab').attr('x', right).attr('y', 330).attr('text-anchor', 'end').text('starch powder →');
   svg
     .append('line')
     .attr('class', 'goal-line')

@@ -105,13 +105,7 @@ export function drawTimeline() {
   }
   if (drawing.cross !== undefined && drawing.target && x(drawing.cross) < right) {
     const at = x(drawing.cross);
-    svg
-      .append('line')
-      .attr('class', 'crossing')
-      .attr('x1', at)
-      .attr('x2', at)
-      .attr('y1', y(drawing.target))
-      .attr('y2', bottom);
+    svg.append('line').attr('class', 'crossing').attr('x1', at).attr('x2', at).attr('y1', y(drawing.target)).attr('y2', bottom);
     svg
       .append('text')
       .attr('class', 'heat-text halo')

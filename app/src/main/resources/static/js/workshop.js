@@ -46,9 +46,7 @@ function soon(wait) {
 
 async function read() {
   const mine = ++asked;
-  const answer = await post(text.dataset.read, { text: text.value, stage: String(stage < 0 ? 9999 : stage) }).catch(
-    () => null,
-  );
+  const answer = await post(text.dataset.read, { text: text.value, stage: String(stage < 0 ? 9999 : stage) }).catch(() => null);
   // A later question has overtaken this one, or the session is over: what is shown stays.
   if (answer?.ok && !answer.redirected && mine === asked) show(await answer.text());
 }

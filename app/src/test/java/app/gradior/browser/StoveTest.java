@@ -148,7 +148,7 @@ class StoveTest {
         assertFitsAcross(page);
 
         page.navigate("/devices");
-        button(page, "Take out simulated scale").click();
+        button(page, "Remove simulated scale").click();
         assertThat(page.locator("[data-device]")).hasCount(0);
     }
 

@@ -119,7 +119,7 @@ class WholeCookTest {
         Kitchens.button(page, "Off, into the journal").click();
         page.waitForURL("**/journal/*");
         assertThat(page.locator(".states [data-name=yield]").last()).containsText(Math.round(shown - TARE) + " g");
-        assertThat(page.locator(".news")).containsText("less water than the model says");
+        assertThat(page.locator(".news")).containsText("slower than usual");
         Kitchens.assertFitsAcross(page);
     }
 

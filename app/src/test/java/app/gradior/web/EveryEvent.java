@@ -20,10 +20,10 @@ import java.util.Optional;
 import java.util.UUID;
 
 /** One event of every kind that can follow a start, the same ones each time for a moment. */
-final class EveryEvent {
+public final class EveryEvent {
     private EveryEvent() {}
 
-    static List<CookEvent> at(Instant at) {
+    public static List<CookEvent> at(Instant at) {
         return List.of(
                 new CookEvent.Simmers(id(1), at),
                 new CookEvent.HeatChanged(id(2), at, Activity.BARE_SIMMER),

@@ -27,8 +27,6 @@ public final class LineGrammar {
     /** What one line may bring: more than any home pot holds. */
     private static final Mass MAX = Mass.ofKilograms(300);
 
-    private static final String TOO_MUCH = "That is more than 300 kg: check the amount and its unit.";
-
     /** Of pinches, splashes and the like. */
     private static final double MAX_VAGUE = 1000;
 
@@ -80,7 +78,7 @@ public final class LineGrammar {
     /** Reads a line that is not blank. */
     public ReadLine read(String typed) {
         if (typed.length() > LONGEST_LINE) {
-            return unclear(typed, "This line is very long: write one ingredient to a line, up to 400 letters.");
+            return unclear(typed, LineProblem.Plain.TOO_LONG);
         }
         String line = typed.strip();
         if (line.startsWith("#")) {
@@ -196,22 +194,12 @@ public final class LineGrammar {
         }
         Optional<Found> found = names.find(food, Measured.OTHER, habits);
         if (found.isEmpty() || !found.get().unexplained().isEmpty()) {
-            return new Unclear(
-                    typed,
-                    "Begin the line with an amount and name a food, such as 100 g onion.",
-                    names.like(food, 3),
-                    List.of());
+            return new Unclear(typed, LineProblem.Plain.NEITHER_AMOUNT_NOR_FOOD, names.like(food, 3), List.of());
         }
         Ingredient ingredient = found.get().ingredient();
         boolean seasons = Set.of("spice", "herb", "seasoning").contains(ingredient.group());
         if (!seasons && ingredient.piece().isEmpty()) {
-            String name = ingredient.name().replaceAll("[,(].*", "").strip();
-            return new Unclear(
-                    typed,
-                    "How much " + name.toLowerCase(Locale.ROOT)
-                            + "? Begin the line with an amount, such as 100 g or 2 tbsp.",
-                    List.of(ingredient),
-                    List.of());
+            return new Unclear(typed, new LineProblem.HowMuch(ingredient), List.of(ingredient), List.of());
         }
         Amount amount =
                 new Amount(Amount.Kind.UNSAID, words.start(0), words.start(0), words.start(0), 1, 1, Optional.empty());
@@ -264,11 +252,7 @@ public final class LineGrammar {
             foods.addAll(read);
         }
         if (!each) {
-            return new Unclear(
-                    typed,
-                    "These are several things: write each on a line of its own.",
-                    List.of(),
-                    List.of(String.join("\n", lines)));
+            return new Unclear(typed, LineProblem.Plain.SEVERAL_THINGS, List.of(), List.of(String.join("\n", lines)));
         }
         return new Several(typed, foods, Accounting.ofSeveral(LineFrame.body(Words.of(typed)), foods));
     }
@@ -347,7 +331,7 @@ public final class LineGrammar {
 
     private ReadLine counted(String typed, Words words, int from, AmountReader amount, Words rest) {
         if (!(amount.quantity().low() > 0)) {
-            return unclear(typed, "The amount must be more than zero: write how much goes in.");
+            return unclear(typed, LineProblem.Plain.NOTHING_GOES_IN);
         }
         Optional<ReadLine> withMore = withMore(typed, rest);
         if (withMore.isPresent()) {
@@ -355,7 +339,7 @@ public final class LineGrammar {
         }
         String food = FoodWords.of(rest);
         if (food.isBlank()) {
-            return unclear(typed, "Of what? Name the food after the amount.");
+            return unclear(typed, LineProblem.Plain.NO_FOOD);
         }
         return weighed(typed, words, from, amount, food, rest);
     }
@@ -367,12 +351,7 @@ public final class LineGrammar {
         }
         Optional<Found> found = alternatives(rest, food, amount).or(() -> names.find(food, how(amount), habits));
         if (found.isEmpty()) {
-            return new Unclear(
-                    typed,
-                    "“" + food.strip()
-                            + "” is not a food known here: try another name for it, or add it to your foods.",
-                    names.like(food, 3),
-                    List.of());
+            return new Unclear(typed, new LineProblem.UnknownFood(food.strip()), names.like(food, 3), List.of());
         }
         if (amount.vague().isPresent() || amount.few().isPresent()) {
             Optional<ReadLine> two = two(typed, rest, typed.substring(words.start(from), words.end(amount.next() - 1)));
@@ -385,7 +364,7 @@ public final class LineGrammar {
         List<String> assumptions = new ArrayList<>();
         Optional<Double> weight = behind.stated(ingredient);
         if (amount.vague().isPresent() && weight.filter(w -> w > MAX.grams()).isPresent()) {
-            return unclear(typed, TOO_MUCH);
+            return unclear(typed, LineProblem.Plain.MORE_THAN_A_POT_HOLDS);
         }
         if (amount.vague().isPresent() && weight.isPresent()) {
             return understood(
@@ -402,7 +381,7 @@ public final class LineGrammar {
             VagueMeasure measure = amount.vague().get();
             double count = amount.quantity().middle() * amount.form();
             if (!(count <= MAX_VAGUE)) {
-                return unclear(typed, "So many of them are better weighed: give grams or kilograms.");
+                return unclear(typed, LineProblem.Plain.TOO_MANY_TO_COUNT);
             }
             return vague(
                     typed,
@@ -433,18 +412,13 @@ public final class LineGrammar {
             return disagree.get();
         }
         if (grams.isEmpty()) {
-            return new Unclear(
-                    typed,
-                    "How much is that? " + ingredient.name()
-                            + " is not counted in pieces here: give grams, ml or spoons.",
-                    List.of(ingredient),
-                    List.of());
+            return new Unclear(typed, new LineProblem.NotInPieces(ingredient), List.of(ingredient), List.of());
         }
         if (!(grams.get() >= 0)) {
-            return unclear(typed, "An amount must not be less than nothing: write how much goes in.");
+            return unclear(typed, LineProblem.Plain.LESS_THAN_NOTHING);
         }
         if (!(grams.get() <= MAX.grams())) {
-            return unclear(typed, TOO_MUCH);
+            return unclear(typed, LineProblem.Plain.MORE_THAN_A_POT_HOLDS);
         }
         if (amount.few().isPresent()) {
             return vague(
@@ -545,7 +519,7 @@ public final class LineGrammar {
         }
         return new Unclear(
                 typed,
-                "“" + second + "” is not accounted for: is it another food, or does it belong to the amount?",
+                new LineProblem.NotAccountedFor(second),
                 List.of(),
                 both ? List.of(first + "\n" + second) : first.isBlank() ? List.of() : List.of(first));
     }
@@ -590,8 +564,7 @@ public final class LineGrammar {
         String what = rest.typed().replaceAll("\\([^)]*\\)", "").strip();
         return Optional.of(new Unclear(
                 typed,
-                "The two amounts differ: one is about " + Weighing.plain(said) + " g, the other "
-                        + Weighing.plain(other) + " g. Which is right?",
+                new LineProblem.AmountsDiffer(Mass.ofGrams(said), Mass.ofGrams(other)),
                 List.of(),
                 List.of(Weighing.plain(other) + " g " + what, Weighing.plain(said) + " g " + what)));
     }
@@ -742,7 +715,7 @@ public final class LineGrammar {
         return amount.measured() ? Measured.OTHER : Measured.COUNT;
     }
 
-    private static ReadLine unclear(String typed, String problem) {
+    private static ReadLine unclear(String typed, LineProblem problem) {
         return new Unclear(typed, problem, List.of(), List.of());
     }
 }

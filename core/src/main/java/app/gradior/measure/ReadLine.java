@@ -141,9 +141,9 @@ public sealed interface ReadLine {
     /**
      * A line that can't be counted as it stands.
      *
-     * @param problem what is missing and what to do, in a sentence
      * @param guesses foods it might mean, the likest first
      * @param rewrites lines that could stand in its place
      */
-    record Unclear(String typed, String problem, List<Ingredient> guesses, List<String> rewrites) implements ReadLine {}
+    record Unclear(String typed, LineProblem problem, List<Ingredient> guesses, List<String> rewrites)
+            implements ReadLine {}
 }

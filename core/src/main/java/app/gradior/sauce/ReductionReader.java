@@ -40,7 +40,7 @@ final class ReductionReader {
         }
         boolean open = time.isEmpty() && (StepWords.mentions(clause, "until") || StepWords.mentions(clause, "till"));
         return open
-                ? new StepClause.UnreadableStep(clause.typed(), "For how long? Say a time too, such as simmer 10 min.")
+                ? new StepClause.UnreadableStep(clause.typed(), StepProblem.Plain.FOR_HOW_LONG)
                 : boils(clause, time.orElse(Duration.ZERO));
     }
 
@@ -143,15 +143,12 @@ final class ReductionReader {
         }
         return time.isPresent()
                 ? boils(clause, time.get())
-                : new StepClause.UnreadableStep(
-                        clause.typed(),
-                        "How far? Say by half, by a third, to 600 g, to 400 ml, or to a glaze, pouring, toss, dip or spread.");
+                : new StepClause.UnreadableStep(clause.typed(), StepProblem.Plain.HOW_FAR);
     }
 
     private Optional<StepClause> reducesBy(Words clause, int at) {
         if (amount(clause, at).isPresent()) {
-            return Optional.of(new StepClause.UnreadableStep(
-                    clause.typed(), "Say what is to be left: reduce to 600 g, or reduce by a part such as by half."));
+            return Optional.of(new StepClause.UnreadableStep(clause.typed(), StepProblem.Plain.WHAT_IS_TO_BE_LEFT));
         }
         return StepWords.part(clause, at).stream()
                 .mapToObj(part -> fraction(clause, 1 - part))
@@ -164,7 +161,8 @@ final class ReductionReader {
             double count = amount.get().count();
             double grams = amount.get().unit().grams(count, Density.ofGramsPerMillilitre(1));
             if (!(grams > 0) || grams > MAX_GRAMS) {
-                return Optional.of(new StepClause.UnreadableStep(clause.typed(), "Say an amount that a pot can hold."));
+                return Optional.of(
+                        new StepClause.UnreadableStep(clause.typed(), StepProblem.Plain.MORE_THAN_A_POT_HOLDS));
             }
             return Optional.of(reduce(
                     amount.get().unit().isVolume()
@@ -179,7 +177,7 @@ final class ReductionReader {
             return Optional.of(
                     grade >= 0 && grade <= 9
                             ? reduce(new Target.AtGrade(Grade.of(grade), Celsius.SERVED_WARM))
-                            : new StepClause.UnreadableStep(clause.typed(), "A grade lies between 0 and 9."));
+                            : new StepClause.UnreadableStep(clause.typed(), StepProblem.Plain.NO_SUCH_GRADE));
         }
         if (number.isPresent()
                 && StepWords.mentions(clause, "brix")
@@ -197,8 +195,7 @@ final class ReductionReader {
 
     private static StepClause fraction(Words clause, double kept) {
         if (!(kept > 0 && kept < 1)) {
-            return new StepClause.UnreadableStep(
-                    clause.typed(), "Say a part between nothing and all, such as by half or by a third.");
+            return new StepClause.UnreadableStep(clause.typed(), StepProblem.Plain.NO_SUCH_PART);
         }
         Target.Basis basis = StepWords.mentions(clause, "volume")
                 ? Target.Basis.VOLUME

@@ -150,10 +150,7 @@ public sealed interface SauceLine {
                 return this;
             }
             List<StepClause> asked = new ArrayList<>(doings);
-            asked.add(new StepClause.UnreadableStep(
-                    typed,
-                    "How much " + missing.get(0)
-                            + "? Nothing goes in yet: write it with its amount on a line under the step."));
+            asked.add(new StepClause.UnreadableStep(typed, new StepProblem.NothingGoesIn(missing.get(0))));
             return new Step(number, stage, typed, asked);
         }
     }

@@ -31,10 +31,6 @@ public sealed interface StepClause {
     /** Words that change nothing in the pot. */
     record Said(String words) implements StepClause {}
 
-    /**
-     * Words that can't be computed with as they stand.
-     *
-     * @param problem what is missing and what to do, in a sentence
-     */
-    record UnreadableStep(String words, String problem) implements StepClause {}
+    /** Words that can't be computed with as they stand. */
+    record UnreadableStep(String words, StepProblem problem) implements StepClause {}
 }

@@ -143,16 +143,13 @@ final class StepGrammar {
         int counted = named.stream().mapToInt(StepGrammar::amountsIn).sum();
         Optional<String> bare = does && named.isEmpty() ? bareNumber(clause) : Optional.empty();
         if (bare.isPresent()) {
-            return Optional.of(new StepClause.UnreadableStep(
-                    all.typed(), "“" + bare.get() + "” of what? Say its unit too, such as 10 min, 80 °C or 200 g."));
+            return Optional.of(new StepClause.UnreadableStep(all.typed(), new StepProblem.NumberOfNothing(bare.get())));
         }
         return amounts <= counted
                 ? Optional.empty()
                 : Optional.of(new StepClause.UnreadableStep(
                         clause.typed(),
-                        "“" + clause.from(first).typed()
-                                + "” is not all understood, so not all of it is counted: "
-                                + "write each food with its amount on a line under the step."));
+                        new StepProblem.NotAllUnderstood(clause.from(first).typed())));
     }
 
     /** A number that is no time, no temperature and no share: "simmer 10". */

@@ -3,6 +3,7 @@ package app.gradior.sauce;
 import app.gradior.food.Mixture;
 import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
+import app.gradior.measure.LineProblem;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.Roux;
@@ -59,11 +60,7 @@ public record WrittenSauce(List<SauceLine> lines, List<Stage> stages) {
             double more = kilograms(read, doings.orElse(List.of()));
             if (kilograms + more > MAX_KG) {
                 doings = Optional.empty();
-                read = new ReadLine.Unclear(
-                        line,
-                        "With this it would be more than two tonnes in all: check the amounts and their units.",
-                        List.of(),
-                        List.of());
+                read = new ReadLine.Unclear(line, LineProblem.Plain.MORE_THAN_A_SAUCE_WEIGHS, List.of(), List.of());
             } else {
                 kilograms += more;
             }

@@ -92,7 +92,9 @@ record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implem
 
     @Override
     public String timerStarted(CookEvent.TimerStarted event) {
-        return "timer: " + event.label() + ", " + say.number(event.time().toSeconds() / 60.0, 1) + " min";
+        double minutes = event.time().toSeconds() / 60.0;
+        String time = minutes % 1 == 0 ? say.minutes(minutes) : say.number(minutes, 1) + " min";
+        return "timer: " + event.label() + ", " + time;
     }
 
     @Override

@@ -4,7 +4,9 @@ import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
 import app.gradior.food.Mixture;
 import app.gradior.measure.Ambiguity;
+import app.gradior.measure.Habits;
 import app.gradior.measure.LinePart;
+import app.gradior.measure.LineProblem;
 import app.gradior.measure.ReadLine;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
@@ -28,10 +30,12 @@ import java.util.stream.Collectors;
 class LineNotes {
     private final Wording say;
     private final PlanWords words;
+    private final ProblemText problems;
 
     LineNotes(Wording say, PlanWords words) {
         this.say = say;
         this.words = words;
+        this.problems = new ProblemText(say);
     }
 
     /**
@@ -89,7 +93,7 @@ class LineNotes {
                     line.stage(),
                     "unclear",
                     "?",
-                    unclear.problem(),
+                    problems.of(unclear.problem()),
                     true,
                     answers.isEmpty() && unclear.guesses().isEmpty()
                             ? List.of()
@@ -110,16 +114,11 @@ class LineNotes {
 
     /** Foods an unknown name may mean: choosing one is remembered for that name. */
     private static List<Answer> foods(List<Ingredient> guesses, ReadLine.Unclear unclear) {
-        boolean named = unclear.problem().startsWith("“");
-        String name = named ? unclear.problem().substring(1, unclear.problem().indexOf('”')) : "";
+        Optional<String> name = unclear.problem() instanceof LineProblem.UnknownFood unknown
+                ? Optional.of(Habits.wordsOf(unknown.words()))
+                : Optional.empty();
         return guesses.stream()
-                .map(g -> new Answer(
-                        g.name(),
-                        false,
-                        named ? g.key() : null,
-                        null,
-                        named ? app.gradior.measure.Habits.wordsOf(name) : null,
-                        null))
+                .map(g -> new Answer(g.name(), false, name.isPresent() ? g.key() : null, null, name.orElse(null), null))
                 .toList();
     }
 
@@ -229,7 +228,7 @@ class LineNotes {
     private Note step(SauceLine.Step line, Outcome outcome) {
         Optional<String> puzzle = line.doings().stream()
                 .filter(StepClause.UnreadableStep.class::isInstance)
-                .map(d -> ((StepClause.UnreadableStep) d).problem())
+                .map(d -> problems.of(((StepClause.UnreadableStep) d).problem()))
                 .findFirst();
         Optional<String> missed = outcome.results().stream()
                 .flatMap(r -> r.missed().stream())
