@@ -40,9 +40,12 @@ class Sessions {
         return new SeldomWritten((SessionRepository<Session>) (SessionRepository<?>) database);
     }
 
-    private record SeldomWritten(SessionRepository<Session> database) implements SessionRepository<SeldomTouched> {
+    record SeldomWritten(SessionRepository<Session> database) implements SessionRepository<SeldomTouched> {
         /** As an answer goes out it is asked once more whether its session was there: within a request one look is enough. */
         private static final String SEEN = "gradior.session";
+
+        /** A page whose session could not be looked up is given up, and asks after it on the way: nobody waits for that twice. */
+        private static final String AWAY = "gradior.session-away";
 
         @Override
         public SeldomTouched createSession() {
@@ -63,8 +66,17 @@ class Sessions {
             if (seen.isPresent()) {
                 return seen.get();
             }
-            Session kept = database.findById(id);
-            return kept == null ? null : new SeldomTouched(kept);
+            Optional<RuntimeException> away = request().map(request -> (RuntimeException) request.getAttribute(AWAY));
+            if (away.isPresent()) {
+                throw away.get();
+            }
+            try {
+                Session kept = database.findById(id);
+                return kept == null ? null : new SeldomTouched(kept);
+            } catch (RuntimeException e) {
+                request().ifPresent(request -> request.setAttribute(AWAY, e));
+                throw e;
+            }
         }
 
         @Override

@@ -1,6 +1,7 @@
 package app.gradior.web.kitchen;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import app.gradior.RunningApplication;
 import java.time.Duration;
@@ -9,8 +10,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** Sessions stand in the database; their use is written seldom, what they hold at once. */
 @ExtendWith(RunningApplication.class)
@@ -61,5 +65,48 @@ class SessionsTest {
 
         sessions.deleteById(renewed);
         assertThat(sessions.findById(renewed)).isNull();
+    }
+
+    /** A database that is away lets each look wait for two seconds. */
+    private static final class Away implements SessionRepository<Session> {
+        private int asked;
+
+        @Override
+        public Session createSession() {
+            throw new IllegalStateException("away");
+        }
+
+        @Override
+        public void save(Session session) {
+            throw new IllegalStateException("away");
+        }
+
+        @Override
+        public Session findById(String id) {
+            asked++;
+            throw new IllegalStateException("away");
+        }
+
+        @Override
+        public void deleteById(String id) {
+            throw new IllegalStateException("away");
+        }
+    }
+
+    @Test
+    void aDatabaseThatIsAwayIsWaitedForOnceARequest() {
+        Away away = new Away();
+        SessionRepository<?> repository = new Sessions.SeldomWritten(away);
+        try {
+            for (int requests = 1; requests <= 2; requests++) {
+                RequestContextHolder.setRequestAttributes(new ServletRequestAttributes(new MockHttpServletRequest()));
+                for (int looks = 0; looks < 3; looks++) {
+                    assertThatIllegalStateException().isThrownBy(() -> repository.findById("any"));
+                }
+                assertThat(away.asked).isEqualTo(requests);
+            }
+        } finally {
+            RequestContextHolder.resetRequestAttributes();
+        }
     }
 }
