@@ -561,6 +561,9 @@ public final class LineGrammar {
         if (!(said > 0 && other > 0) || Math.max(said, other) / Math.min(said, other) <= max) {
             return Optional.empty();
         }
+        if (Math.max(said, other) > MAX.grams()) {
+            return Optional.of(unclear(typed, LineProblem.Plain.MORE_THAN_A_POT_HOLDS));
+        }
         String what = rest.typed().replaceAll("\\([^)]*\\)", "").strip();
         return Optional.of(new Unclear(
                 typed,

@@ -66,6 +66,9 @@ class LineGrammarTest {
                     -5 g salt             | NOTHING_GOES_IN
                     0 g salt              | NOTHING_GOES_IN
                     10000 kg water        | MORE_THAN_A_POT_HOLDS
+                    20000 kg / 2 tbsp honey | MORE_THAN_A_POT_HOLDS
+                    30 g / 20000 kg honey | MORE_THAN_A_POT_HOLDS
+                    30 g / 2 tbsp honey   | AmountsDiffer[
                     5 g moonbeams         | UnknownFood[words=moonbeams]
                     chicken stock         | HowMuch[
                     the moon              | NEITHER_AMOUNT_NOR_FOOD
