@@ -86,6 +86,7 @@ final class AmountsBehind {
     boolean isStated(Behind behind) {
         // "(1 cup/227 g)": the same once more.
         boolean again = Set.of("/", "or").contains(words.plain(behind.from() - 1))
+                && behind.from() >= 3
                 && MeasuredAmount.at(words, behind.from() - 3, measures)
                         .filter(m -> behind.from() - 3 + m.words() == behind.from() - 1)
                         .isPresent();

@@ -83,6 +83,12 @@ class LineGrammarTest {
         });
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"2 / 0.0001 g ) a splash of lemon", "1 / 2 g x", "1 or 2 g ) honey", "/ 30 g honey"})
+    void anAmountThatBeginsALineTwiceIsReadOrAsked(String line) {
+        assertThat(grammar.read(line).typed()).isEqualTo(line);
+    }
+
     @Test
     void offersFoodsThatLookLikeAMistypedOne() {
         assertThat(grammar.read("100 g blakcurents"))
