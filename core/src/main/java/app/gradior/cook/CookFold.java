@@ -13,10 +13,10 @@ import app.gradior.thickness.ThicknessFactor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.function.Function;
 
 /** Takes the events of a cook one after another: what each does to the pot, and what each reading told. */
-final class CookFold implements CookEvent.Cases<Void> {
+final class CookFold implements CookEvent.Cases<PotState> {
     private PotState state;
     private final List<Cook.ReadingResult> results;
     private Optional<PotState> beforeLastResult;
@@ -47,7 +47,7 @@ final class CookFold implements CookEvent.Cases<Void> {
     /** @param confirmed whether somebody says that it is right, if it is a reading */
     void take(CookEvent event, boolean confirmed) {
         this.confirmed = confirmed;
-        event.match(this);
+        state = event.match(this);
     }
 
     PotState state() {
@@ -70,205 +70,204 @@ final class CookFold implements CookEvent.Cases<Void> {
         return yieldExplained;
     }
 
-    private Void then(CookEvent event) {
-        state = state.carriedOnTo(event.at());
-        return null;
+    /** Time passed until it happened. */
+    private PotState when(CookEvent event) {
+        return state.carriedOnTo(event.at());
     }
 
-    /** @param seen what it tells the filter, once time has passed; empty if it tells nothing */
-    private Void observe(CookEvent.Reading reading, Supplier<Optional<Observation>> seen) {
-        then(reading);
-        seen.get().ifPresent(one -> take(reading, one, ReadingFilter.correct(state.estimate(), one, false)));
-        return null;
-    }
-
-    @Override
-    public Void started(CookEvent.Started event) {
-        return null;
+    /** @param seen what it tells the filter of the pot as it is then; empty if it tells nothing */
+    private PotState observe(CookEvent.Reading reading, Function<PotState, Optional<Observation>> seen) {
+        PotState then = when(reading);
+        return seen.apply(then)
+                .map(one -> told(then, reading, one, ReadingFilter.correct(then.estimate(), one, false)))
+                .orElse(then);
     }
 
     @Override
-    public Void simmers(CookEvent.Simmers event) {
-        return then(event);
+    public PotState started(CookEvent.Started event) {
+        return state;
     }
 
     @Override
-    public Void heatChanged(CookEvent.HeatChanged event) {
-        then(event);
-        state = state.with(state.conditions().with(event.activity()));
-        return null;
+    public PotState simmers(CookEvent.Simmers event) {
+        return when(event);
     }
 
     @Override
-    public Void lidChanged(CookEvent.LidChanged event) {
-        then(event);
-        state = state.with(state.conditions().with(event.lid()));
-        return null;
+    public PotState heatChanged(CookEvent.HeatChanged event) {
+        PotState then = when(event);
+        return then.with(then.conditions().with(event.activity()));
     }
 
     @Override
-    public Void heatSwitched(CookEvent.HeatSwitched event) {
-        then(event);
-        state = state.onHeat(event.on());
-        return null;
+    public PotState lidChanged(CookEvent.LidChanged event) {
+        PotState then = when(event);
+        return then.with(then.conditions().with(event.lid()));
     }
 
     @Override
-    public Void added(CookEvent.Added event) {
-        then(event);
-        remix(state.estimate().mixture().plus(event.mixture()), event.mixture().mass());
-        return null;
+    public PotState heatSwitched(CookEvent.HeatSwitched event) {
+        return when(event).onHeat(event.on());
     }
 
     @Override
-    public Void blended(CookEvent.Blended event) {
-        then(event);
-        remix(state.estimate().mixture().blended(), Mass.ZERO);
-        return null;
+    public PotState added(CookEvent.Added event) {
+        PotState then = when(event);
+        return remixed(
+                then,
+                then.estimate().mixture().plus(event.mixture()),
+                event.mixture().mass());
     }
 
     @Override
-    public Void strained(CookEvent.Strained event) {
-        then(event);
-        remix(state.estimate().mixture().strained(event.solidsHeld(), event.liquidHeld()), Mass.ZERO);
-        return null;
+    public PotState blended(CookEvent.Blended event) {
+        PotState then = when(event);
+        return remixed(then, then.estimate().mixture().blended(), Mass.ZERO);
+    }
+
+    @Override
+    public PotState strained(CookEvent.Strained event) {
+        PotState then = when(event);
+        return remixed(then, then.estimate().mixture().strained(event.solidsHeld(), event.liquidHeld()), Mass.ZERO);
     }
 
     /** What goes in at the boil swells at once, even where it was said before the boil was. */
     @Override
-    public Void slurryPoured(CookEvent.SlurryPoured event) {
-        then(event);
+    public PotState slurryPoured(CookEvent.SlurryPoured event) {
+        PotState then = when(event);
         Slurry.Poured slurry = Slurry.pour(
-                state.estimate().mixture(),
+                then.estimate().mixture(),
                 event.starch(),
                 event.powder(),
                 event.water().kilograms() / event.powder().kilograms());
-        remix(slurry.after(), event.powder().plus(event.water()));
-        return null;
+        return remixed(then, slurry.after(), event.powder().plus(event.water()));
     }
 
     @Override
-    public Void potChanged(CookEvent.PotChanged event) {
-        then(event);
-        state = state.with(state.conditions().with(event.pot()));
-        return null;
+    public PotState potChanged(CookEvent.PotChanged event) {
+        PotState then = when(event);
+        return then.with(then.conditions().with(event.pot()));
     }
 
     @Override
-    public Void finished(CookEvent.Finished event) {
-        then(event);
+    public PotState finished(CookEvent.Finished event) {
         finished = Optional.of(event);
-        state = state.onHeat(false);
-        event.yield().ifPresent(mass -> yielded(Observation.weight(mass)));
-        event.look().flatMap(look -> spoon(look, state.stove())).ifPresent(this::trust);
-        return null;
+        PotState off = when(event).onHeat(false);
+        PotState weighed = event.yield()
+                .map(mass -> yielded(off, Observation.weight(mass)))
+                .orElse(off);
+        return event.look()
+                .flatMap(look -> spoon(weighed, look, weighed.stove()))
+                .map(seen -> trusting(weighed, seen))
+                .orElse(weighed);
     }
 
     @Override
-    public Void weighed(CookEvent.Weighed event) {
-        return observe(event, () -> Optional.of(Observation.weight(event.net())));
+    public PotState weighed(CookEvent.Weighed event) {
+        return observe(event, then -> Optional.of(Observation.weight(event.net())));
     }
 
     @Override
-    public Void dipped(CookEvent.Dipped event) {
-        return observe(event, () -> Optional.of(Observation.depth(event.depth().metres(), state.evaporation())));
-    }
-
-    @Override
-    public Void jugged(CookEvent.Jugged event) {
+    public PotState dipped(CookEvent.Dipped event) {
         return observe(
-                event, () -> Optional.of(Observation.volume(event.volume().litres(), state.evaporation())));
+                event, then -> Optional.of(Observation.depth(event.depth().metres(), then.evaporation())));
     }
 
     @Override
-    public Void spoonLooked(CookEvent.SpoonLooked event) {
-        return observe(event, () -> spoon(event.look(), event.temperature().orElse(state.stove())));
+    public PotState jugged(CookEvent.Jugged event) {
+        return observe(
+                event, then -> Optional.of(Observation.volume(event.volume().litres(), then.evaporation())));
     }
 
     @Override
-    public Void plateSpreadRead(CookEvent.PlateSpreadRead event) {
-        return observe(event, () -> Observation.plate(event, state.estimate().mixture()));
+    public PotState spoonLooked(CookEvent.SpoonLooked event) {
+        return observe(
+                event, then -> spoon(then, event.look(), event.temperature().orElse(then.stove())));
     }
 
     @Override
-    public Void temperatureRead(CookEvent.TemperatureRead event) {
+    public PotState plateSpreadRead(CookEvent.PlateSpreadRead event) {
+        return observe(event, then -> Observation.plate(event, then.estimate().mixture()));
+    }
+
+    @Override
+    public PotState temperatureRead(CookEvent.TemperatureRead event) {
         return observe(
                 event,
-                () -> boilsFreely()
-                        ? Optional.of(Observation.boiling(event.temperature(), state.evaporation()))
+                then -> boilsFreely(then)
+                        ? Optional.of(Observation.boiling(event.temperature(), then.evaporation()))
                         : Optional.empty());
     }
 
     /** Only a free boil has the temperature of its boiling point. */
-    private boolean boilsFreely() {
-        return state.conditions().activity().compareTo(Activity.LIVELY_SIMMER) >= 0 && state.simmering(state.at());
+    private static boolean boilsFreely(PotState then) {
+        return then.conditions().activity().compareTo(Activity.LIVELY_SIMMER) >= 0 && then.simmering(then.at());
     }
 
     @Override
-    public Void stirred(CookEvent.Stirred event) {
-        return then(event);
+    public PotState stirred(CookEvent.Stirred event) {
+        return when(event);
     }
 
     @Override
-    public Void ticked(CookEvent.Ticked event) {
-        return then(event);
+    public PotState ticked(CookEvent.Ticked event) {
+        return when(event);
     }
 
     @Override
-    public Void timerStarted(CookEvent.TimerStarted event) {
-        return then(event);
+    public PotState timerStarted(CookEvent.TimerStarted event) {
+        return when(event);
     }
 
     @Override
-    public Void wanted(CookEvent.Wanted event) {
-        return then(event);
+    public PotState wanted(CookEvent.Wanted event) {
+        return when(event);
     }
 
     @Override
-    public Void timerStopped(CookEvent.TimerStopped event) {
-        return then(event);
+    public PotState timerStopped(CookEvent.TimerStopped event) {
+        return when(event);
     }
 
     @Override
-    public Void tasted(CookEvent.Tasted event) {
-        return then(event);
+    public PotState tasted(CookEvent.Tasted event) {
+        return when(event);
     }
 
     @Override
-    public Void jarred(CookEvent.Jarred event) {
-        return then(event);
+    public PotState jarred(CookEvent.Jarred event) {
+        return when(event);
     }
 
     /** It is about another event, which counts or not by it. */
     @Override
-    public Void undone(CookEvent.Undone event) {
-        return null;
+    public PotState undone(CookEvent.Undone event) {
+        return state;
     }
 
     /** It is about another event, which counts or not by it. */
     @Override
-    public Void confirmed(CookEvent.Confirmed event) {
-        return null;
+    public PotState confirmed(CookEvent.Confirmed event) {
+        return state;
     }
 
-    /** Puts another mixture in the pot; what went in is as uncertain as any filling. */
-    private void remix(Mixture mixture, Mass put) {
-        Mixture cooked = state.simmering(state.at())
-                ? mixture.cookedAt(state.evaporation().stoveTemperature(mixture))
-                : mixture;
-        state = state.with(state.estimate().remixed(cooked, PotState.FILLING_LOG_SD * put.kilograms()));
+    /** Another mixture in the pot; what went in is as uncertain as any filling. */
+    private static PotState remixed(PotState then, Mixture mixture, Mass put) {
+        Mixture cooked =
+                then.simmering(then.at()) ? mixture.cookedAt(then.evaporation().stoveTemperature(mixture)) : mixture;
+        return then.with(then.estimate().remixed(cooked, PotState.FILLING_LOG_SD * put.kilograms()));
     }
 
-    private void take(CookEvent.Reading reading, Observation seen, ReadingFilter.Outcome first) {
+    private PotState told(PotState then, CookEvent.Reading reading, Observation seen, ReadingFilter.Outcome first) {
         ReadingFilter.Outcome outcome = first;
         if (first.questioned() && (confirmed || agreesWithTheLast(reading, first))) {
             // Somebody says it is right, or two in a row are off alike: what was believed is wrong, not the scale.
             outcome = ReadingFilter.believe(doubted(first.estimate()), seen);
         }
-        beforeLastResult = Optional.of(state);
-        state = state.with(outcome.estimate());
+        beforeLastResult = Optional.of(then);
         results.add(new Cook.ReadingResult(
                 reading, first.expected(), first.measured(), outcome.questioned() && !confirmed));
+        return then.with(outcome.estimate());
     }
 
     private boolean agreesWithTheLast(CookEvent.Reading reading, ReadingFilter.Outcome outcome) {
@@ -293,11 +292,9 @@ final class CookFold implements CookEvent.Cases<Void> {
     }
 
     /** The first and the last look have no far end: seeing one tells nothing where it is expected anyway. */
-    private Optional<Observation> spoon(SpoonCoat look, Celsius temperature) {
+    private static Optional<Observation> spoon(PotState then, SpoonCoat look, Celsius temperature) {
         double expected = Thickness.grade(
-                        state.estimate().mixture(),
-                        temperature,
-                        state.estimate().thickness())
+                        then.estimate().mixture(), temperature, then.estimate().thickness())
                 .value();
         boolean thinnerStill =
                 look == SpoonCoat.RUNS_CLEAR && expected < look.grade().value();
@@ -310,16 +307,13 @@ final class CookFold implements CookEvent.Cases<Void> {
      * What came out is what there is, whatever was believed; but where the pot can't have lost so much or so little in its
      * time, some of it went another way than into the air, or was mistyped: its evaporation is left as it was.
      */
-    private void yielded(Observation weight) {
-        yieldExplained = !ReadingFilter.correct(state.estimate(), weight, false).questioned();
-        if (!yieldExplained) {
-            state = state.with(state.estimate().ofAnyAmount());
-        }
-        trust(weight);
+    private PotState yielded(PotState then, Observation weight) {
+        yieldExplained = !ReadingFilter.correct(then.estimate(), weight, false).questioned();
+        return trusting(yieldExplained ? then : then.with(then.estimate().ofAnyAmount()), weight);
     }
 
-    private void trust(Observation observation) {
-        state = state.with(
-                ReadingFilter.correct(state.estimate(), observation, true).estimate());
+    private static PotState trusting(PotState then, Observation observation) {
+        return then.with(
+                ReadingFilter.correct(then.estimate(), observation, true).estimate());
     }
 }

@@ -75,11 +75,20 @@ final class Projection {
             return 0;
         }
         double unitSeconds = minutes * 60 * present.k();
-        double loss = present.unitLoss(evaporation);
+        Evaporation.Pace pace = evaporation.pace(present.mixture(), present.thickness());
+        double loss = pace.loss().kilogramsPerSecond();
         double byWater = loss == 0 ? 0 : 1 / (unitSeconds * loss);
-        double byThickness = target.isThickness() ? byThickness(minutes) : 0;
+        double byThickness = target.isThickness() ? byThickness(minutes) : -slowedOnTheWay(pace);
         double variance = present.covariance().variance(new Covariance.Gradient(byWater, -1, byThickness));
         return Math.sqrt(variance + ReadingFilter.LN_K_WALK_VARIANCE_PER_S * minutes * 60 / 3);
+    }
+
+    /** How the loss answers to thickness on the way to the target: the mean of its two ends. */
+    private double slowedOnTheWay(Evaporation.Pace now) {
+        double then = moment.map(
+                        m -> evaporation.pace(m.mixture(), present.thickness()).perLnThickness())
+                .orElse(now.perLnThickness());
+        return (now.perLnThickness() + then) / 2;
     }
 
     private double byThickness(double minutes) {
@@ -91,24 +100,35 @@ final class Projection {
                 .orElse(0.0);
     }
 
-    /** Weight ahead, to a fifth past the target, or an hour where there is none. */
+    /**
+     * Weight ahead, to a fifth past the target, or an hour where there is none. W' = −k·u(W, θ) has the sensitivities
+     * ∂W/∂W₀ = u(W)/u(W₀), ∂W/∂ln k = −k·u(W)·t and ∂W/∂ln θ = −k·u(W)·∫∂ln u/∂ln θ dt.
+     */
     List<Forecast.PathPoint> path() {
         double span = moment.map(m -> m.after().toMillis() / 60_000.0 * 1.2 + 1).orElse(60.0);
         double max = BoilDown.HORIZON.toMinutes();
         double minutes = Math.min(max, span);
         Duration end = Duration.ofMillis(Math.round(minutes * 60_000));
-        double sdK = present.covariance().lnKSd();
-        double sdGrams = present.covariance().waterSd() * 1000;
         List<BoilDown.Sample> samples = onHeat ? boil.samples(end, PATH_POINTS) : List.of();
         List<Forecast.PathPoint> path = new ArrayList<>();
-        for (BoilDown.Sample sample : samples) {
-            double grams = sample.mixture().mass().grams();
-            double t = sample.seconds() / 60.0;
-            double walked = Math.sqrt(sdK * sdK + ReadingFilter.LN_K_WALK_VARIANCE_PER_S * sample.seconds() / 3);
-            double lost = sample.loss().gramsPerMinute() * t * walked;
-            double cross = 2 * 1000 * present.covariance().wk() * -sample.loss().gramsPerMinute() * t;
-            double sd = Math.sqrt(Math.max(0, sdGrams * sdGrams + lost * lost + cross));
-            path.add(new Forecast.PathPoint(t + heatingUpMinutes, Interval.normal(grams, sd)));
+        double slowed = 0;
+        for (int i = 0; i < samples.size(); i++) {
+            BoilDown.Sample sample = samples.get(i);
+            if (i > 0) {
+                BoilDown.Sample before = samples.get(i - 1);
+                slowed +=
+                        (sample.seconds() - before.seconds()) * (sample.perLnThickness() + before.perLnThickness()) / 2;
+            }
+            double first = samples.get(0).loss().kilogramsPerSecond();
+            double loss = sample.loss().kilogramsPerSecond();
+            double seconds = sample.seconds();
+            double variance = present.covariance()
+                    .variance(new Covariance.Gradient(first == 0 ? 1 : loss / first, -loss * seconds, -loss * slowed));
+            double walked = loss * loss * seconds * seconds * ReadingFilter.LN_K_WALK_VARIANCE_PER_S * seconds / 3;
+            double sd = 1000 * Math.sqrt(Math.max(0, variance + walked));
+            path.add(new Forecast.PathPoint(
+                    seconds / 60 + heatingUpMinutes,
+                    Interval.normal(sample.mixture().mass().grams(), sd)));
         }
         return path;
     }

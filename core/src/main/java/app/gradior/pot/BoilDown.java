@@ -206,11 +206,18 @@ public final class BoilDown {
 
     private Sample sample(double seconds, double x) {
         Share left = Share.of(Math.max(0, Math.min(1, x)));
-        return new Sample(seconds, at(left, seconds / 60), lossAt(left));
+        Mixture mixture = at(left);
+        Evaporation.Pace pace = evaporation.pace(mixture, thickness);
+        MassFlow loss = new MassFlow(k * pace.loss().kilogramsPerSecond() * mixture.lossPerWater(ethanolExponent));
+        return new Sample(seconds, at(left, seconds / 60), loss, pace.perLnThickness());
     }
 
-    /** The sauce at a time of the walk, and how fast it loses weight then. */
-    public record Sample(double seconds, Mixture mixture, MassFlow loss) {}
+    /**
+     * The sauce at a time of the walk, and how fast it loses weight then.
+     *
+     * @param perLnThickness how the loss answers to the sauce being thicker than thought, as {@link Evaporation.Pace} has it
+     */
+    public record Sample(double seconds, Mixture mixture, MassFlow loss, double perLnThickness) {}
 
     /** A moment of the walk. */
     public record Moment(Duration after, Share waterLeft, Mixture mixture) {}

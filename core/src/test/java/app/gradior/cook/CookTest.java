@@ -9,6 +9,7 @@ import app.gradior.Mixtures;
 import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
 import app.gradior.physics.ChoiOkos;
+import app.gradior.physics.Steam;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
@@ -510,5 +511,53 @@ class CookTest {
         assertThat(cook.plus(new CookEvent.Simmers(id(), simulated.minute(6)))).isEmpty();
         assertThat(cook.plus(new CookEvent.Stirred(id(), simulated.minute(4)))).isEmpty();
         assertThat(cook.plus(new CookEvent.Stirred(id(), simulated.minute(6)))).isPresent();
+    }
+
+    @Test
+    void whatIsSaidLastIsWhatHolds() {
+        simulated.events.add(new CookEvent.Wanted(id(), simulated.minute(1), simulated.minute(30)));
+        simulated.events.add(new CookEvent.Wanted(id(), simulated.minute(2), simulated.minute(40)));
+        simulated.events.add(new CookEvent.Stirred(id(), simulated.minute(3)));
+        simulated.events.add(new CookEvent.Stirred(id(), simulated.minute(5)));
+
+        assertThat(simulated.cook().wanted()).contains(simulated.minute(40));
+        assertThat(simulated.cook().stirredAt()).isEqualTo(simulated.minute(5));
+        assertThat(simulated.cook().target()).isEqualTo(TO_400);
+    }
+
+    @Test
+    void whatWasExpectedBeforeTheLatestReadingIsKept() {
+        simulated.weighAt(5);
+        Instant later = simulated.minute(12);
+        Interval before = simulated.cook().forecast(later).minutesLeft().orElseThrow();
+        simulated.showing(10, simulated.trueGrams(10) - 12);
+
+        assertThat(simulated
+                        .cook()
+                        .forecastBeforeLastResult(later)
+                        .orElseThrow()
+                        .minutesLeft()
+                        .orElseThrow()
+                        .middle())
+                .isCloseTo(before.middle(), within(0.02));
+        assertThat(simulated.cook().forecast(later).minutesLeft().orElseThrow().middle())
+                .isLessThan(before.middle() - 0.1);
+    }
+
+    /** Half of the heat that leaves goes as steam: s·m·c·ΔT/λ, but never more than half of the water. */
+    @Test
+    void itGoesOnLosingAsItCools() {
+        Mixture water = Mixtures.of("water", 800);
+        Celsius half = Celsius.of(78);
+        double grams = 0.5
+                * 800
+                * ChoiOkos.specificHeat(water, half).joulesPerKilogramKelvin()
+                * 36
+                / Steam.latentHeat(half).joulesPerKilogram();
+
+        assertThat(CarryOver.of(water, Celsius.of(96), Celsius.of(60)).grams()).isCloseTo(grams, within(1e-9));
+        assertThat(CarryOver.of(water, Celsius.of(50), Celsius.of(60))).isEqualTo(Mass.ZERO);
+        Mixture dry = Mixtures.of("fine-salt", 800).plus(Mixtures.of("water", 4));
+        assertThat(CarryOver.of(dry, Celsius.of(96), Celsius.of(20)).grams()).isBetween(1.9, 3.0);
     }
 }
