@@ -86,4 +86,16 @@ class CovarianceTest {
             {0, 0, 0}, {0, 0.25, 0}, {0, 0, 0}
         })));
     }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void moreDoubtIsAddedToEachAndAllOfItIsScaledAlike(long seed) {
+        Covariance p = some(new Random(seed));
+
+        assertSame(p.plusSds(0.3, 0.5, 0.2), matrix(p).add(new Array2DRowRealMatrix(new double[][] {
+            {0.09, 0, 0}, {0, 0.25, 0}, {0, 0, 0.04}
+        })));
+        assertSame(p.times(4), matrix(p).scalarMultiply(4));
+        assertSame(p.withWaterSd(3), matrix(new Covariance(9, 0, 0, p.kk(), p.kt(), p.tt())));
+    }
 }

@@ -11,6 +11,7 @@ import app.gradior.pot.Evaporation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -108,5 +109,56 @@ class EvaporationKnowledgeTest {
     void refusesSourcesThatSayNothing() {
         assertThatIllegalArgumentException().isThrownBy(() -> new Source("x", HERE, 0, 0));
         assertThatIllegalArgumentException().isThrownBy(() -> new Source("x", HERE, Double.NaN, 0.1));
+    }
+
+    /** Two normal distributions multiplied: precisions add up, and so do the means weighted by them. */
+    @Test
+    void aBatchThatBeganElsewhereThanAtTheModelAddsOnlyItsOwn() {
+        double learnt = -0.12;
+        double sd = 0.08;
+        double prior = 1 / (0.3 * 0.3);
+        double both = prior + 1 / (sd * sd);
+        double posterior = (0.25 * prior + learnt / (sd * sd)) / both;
+
+        Source plain = Source.ofPosterior("b", HERE, posterior, Math.sqrt(1 / both), 0.25, 0.3, 0)
+                .orElseThrow();
+        assertThat(plain.lnK()).isCloseTo(learnt, within(1e-9));
+        assertThat(plain.logSd()).isCloseTo(sd, within(1e-9));
+        assertThat(Source.ofPosterior("b", HERE, posterior, Math.sqrt(1 / both), 0.25, 0.3, 0.06)
+                        .orElseThrow()
+                        .logSd())
+                .isCloseTo(0.1, within(1e-9));
+    }
+
+    @Test
+    void oneMoreTestAddsItsPrecision() {
+        EvaporationKnowledge knowledge = new EvaporationKnowledge(List.of(test(HERE, 1.2)));
+        double now = knowledge.about(HERE).logSd();
+        double test = Evaporation.CALIBRATED_LOG_SD;
+
+        assertThat(knowledge.afterTest(HERE).logSd())
+                .isCloseTo(1 / Math.sqrt(1 / (now * now) + 1 / (test * test)), within(1e-9));
+    }
+
+    @Test
+    void theSpreadOfAKitchenIsAboutItsOwnMean() {
+        List<Source> sources = new ArrayList<>();
+        double[] off = {-1.264911, -0.632456, 0, 0.632456, 1.264911};
+        for (int i = 0; i < 5; i++) {
+            sources.add(new Source(i, HERE, 0.3 + 0.2 * off[i], 0.1));
+        }
+
+        assertThat(new EvaporationKnowledge(sources).about(ELSEWHERE).logSd()).isCloseTo(0.2, within(1e-6));
+    }
+
+    @Test
+    void aRingThatWasNotSaidIsOnePlace() {
+        UUID pot = new UUID(1, 1);
+        UUID ring = new UUID(2, 2);
+
+        assertThat(PotRingActivity.of(pot, null, Activity.SIMMER))
+                .isEqualTo(PotRingActivity.of(pot, null, Activity.SIMMER))
+                .isNotEqualTo(PotRingActivity.of(pot, ring, Activity.SIMMER));
+        assertThat(PotRingActivity.of(pot, ring, Activity.SIMMER).ring()).isEqualTo(ring);
     }
 }

@@ -159,15 +159,10 @@ class PlannerTest {
         assertThat(new Target.AtStoveGrade(Grade.of(5)).gradeServed()).isEmpty();
         assertThat(new Target.Reduced(Share.of(0.5), Target.Basis.DEPTH).timesOf(PLUM))
                 .isEmpty();
-        assertThat(Target.Basis.DEPTH.words()).contains("depth");
-        assertThat(Use.TOSS.label()).isEqualTo("toss");
         assertThat(Use.TOSS.key()).isEqualTo("toss");
-        assertThat(Use.TOSS.does()).contains("pasta");
         assertThat(Use.TOSS.from()).isEqualTo(Grade.of(4.4));
         assertThat(Use.TOSS.to()).isEqualTo(Grade.of(5.2));
-        assertThat(SpoonCoat.MOUNDS.words()).contains("mounds");
         assertThat(SpoonCoat.LINE_FILLS.shows(Grade.of(3))).isFalse();
-        assertThat(Caution.KEEP_COLD.words()).contains("4 °C");
     }
 
     @Test

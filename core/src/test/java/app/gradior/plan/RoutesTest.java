@@ -19,6 +19,7 @@ import app.gradior.pot.Pot;
 import app.gradior.pot.Ring;
 import app.gradior.pot.Room;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
@@ -28,6 +29,7 @@ import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -315,5 +317,172 @@ class RoutesTest {
                 .withMessageContaining("a weight or a volume");
         assertThatIllegalArgumentException().isThrownBy(() -> new SlurryRatio.BySpoons(0));
         assertThatIllegalArgumentException().isThrownBy(() -> new SlurryRatio.ByWeight(21));
+    }
+
+    private static PlanRequest pouring(Goal goal, StarchKind kind, boolean frozen, Optional<Mass> at) {
+        PlanRequest plain = PlanRequest.of(goal);
+        return new PlanRequest(goal, plain.stop(), plain.min(), Optional.of(kind), plain.school(), frozen, at);
+    }
+
+    private static Route.Outcome outcome(Routes routes, Kind kind) {
+        return routes.route(kind).outcome().orElseThrow();
+    }
+
+    @Test
+    void aSyrupIsToldFromABodyAndFromAStock() {
+        assertThat(routes(SYRUP, PlanRequest.of(POUR)).syrupy(POUR)).isTrue();
+        assertThat(routes(PLUM, PlanRequest.of(GLAZE)).syrupy(GLAZE)).isFalse();
+        assertThat(routes(BROTH, PlanRequest.of(POUR)).syrupy(POUR)).isFalse();
+        Mixture stock = Mixtures.of("soy-sauce", 300);
+        assertThat(routes(stock, stopping(POUR, new Target.Weight(Mass.ofGrams(150))))
+                        .syrupy(POUR))
+                .isFalse();
+        Mixture thickened = SYRUP.plus(Mixtures.of("corn-starch", 40)).cookedAt(Mixtures.BOILING);
+        assertThat(routes(thickened, stopping(POUR, new Target.Weight(Mass.ofGrams(600))))
+                        .syrupy(POUR))
+                .isFalse();
+    }
+
+    @Test
+    void aRouteThatThereIsNotStandsForReducing() {
+        Routes routes = routes(BROTH, PlanRequest.of(POUR));
+
+        assertThat(routes.has(Kind.SLURRY)).isTrue();
+        assertThat(routes.has(Kind.REDUCE)).isFalse();
+        assertThat(routes.has(Kind.BLEND)).isFalse();
+        assertThat(routes.route(Kind.BLEND)).isEqualTo(routes.route(Kind.REDUCE));
+    }
+
+    /** Stirring as often as each step wants it, summed here anew from the steps that the board shows. */
+    @Test
+    void handsAreWantedForStirringSlurryAndBlending() {
+        Routes routes = routes(CHUNKS, PlanRequest.of(TOSS));
+        Route.Outcome reduced = outcome(routes, Kind.REDUCE);
+        double stirring = 0;
+        double before = 0;
+        for (Board.Step step : routes.board().steps()) {
+            if (step.at().mass().compareTo(reduced.stop().mass()) >= 0) {
+                stirring += 0.4 * (step.minutes().middle() - before) / Caution.stirEveryMinutes(step.at());
+                before = step.minutes().middle();
+            }
+        }
+
+        assertThat(reduced.handsOn()).isCloseTo(stirring, within(1e-9)).isGreaterThan(0.5);
+        assertThat(reduced.unattended()).isCloseTo(reduced.minutes().middle() - stirring, within(1e-9));
+        assertThat(outcome(routes, Kind.SLURRY).handsOn()).isEqualTo(4);
+        assertThat(outcome(routes, Kind.SLURRY).unattended()).isZero();
+        Route.Outcome lifted = outcome(routes, Kind.REDUCE_THEN_SLURRY);
+        assertThat(lifted.handsOn()).isGreaterThan(4).isLessThan(4 + stirring);
+        assertThat(outcome(routes, Kind.BLEND).handsOn()).isBetween(3.0, 3 + stirring);
+    }
+
+    /** The powder is that for a sauce a little thinner, and a little thicker, than its lines say. */
+    @Test
+    void thePowderHasTheRangeOfTheSaucesOwnThickness() {
+        Route.Outcome poured = outcome(routes(PLUM, PlanRequest.of(GLAZE)), Kind.SLURRY);
+        Interval powder = poured.powderGrams().orElseThrow();
+        double sd = Interval.Z_80 * Knowledge.NONE.logSdOfThickness();
+
+        assertThat(powder.middle())
+                .isEqualTo(poured.slurry().orElseThrow().powder().grams());
+        assertThat(powder.low()).isCloseTo(powderAt(sd), within(0.01)).isLessThan(powder.middle());
+        assertThat(powder.high()).isCloseTo(powderAt(-sd), within(0.01)).isGreaterThan(powder.middle());
+    }
+
+    private static double powderAt(double lnThickness) {
+        Slurry.Answer answer = Slurry.forGrade(
+                PLUM,
+                StarchKind.CORN,
+                PlanRequest.of(GLAZE).school().waterPerPowder(StarchKind.CORN),
+                GLAZE.aim(),
+                GLAZE.served(),
+                ThicknessFactor.ofLogarithm(lnThickness));
+        return ((Slurry.Answer.Found) answer).slurry().powder().grams();
+    }
+
+    @Test
+    void aRouxIsOfferedBesideTheSlurry() {
+        Route.Outcome poured = outcome(routes(PLUM, PlanRequest.of(GLAZE)), Kind.SLURRY);
+
+        assertThat(poured.roux().orElseThrow().grade().value())
+                .isCloseTo(GLAZE.aim().value(), within(0.01));
+        assertThat(outcome(routes(PLUM, PlanRequest.of(GLAZE)), Kind.REDUCE).roux())
+                .isEmpty();
+    }
+
+    @Test
+    void theSlurryIsPouredAfterThreeFifthsOfTheTimeUnlessTheCookSaysWhere() {
+        Routes routes = routes(PLUM, PlanRequest.of(GLAZE));
+        double whole = outcome(routes, Kind.REDUCE).minutes().middle();
+        double part = outcome(routes, Kind.REDUCE_THEN_SLURRY).minutes().middle();
+        assertThat(part).isBetween(0.6 * whole - 1.5, 0.6 * whole);
+
+        Routes said = routes(PLUM, stopping(GLAZE, new Target.Weight(Mass.ofGrams(800))));
+        assertThat(outcome(said, Kind.REDUCE_THEN_SLURRY).stop().mass().grams()).isCloseTo(800, within(6.0));
+    }
+
+    @Test
+    void whatASauceBecomesIsRemarkedOn() {
+        assertThat(outcome(routes(PLUM, PlanRequest.of(GLAZE)), Kind.REDUCE).remarks())
+                .containsExactly(Remark.DARKER);
+        assertThat(outcome(routes(RIGHT, PlanRequest.of(TOSS)), Kind.REDUCE).remarks())
+                .containsExactly(Remark.FRESH);
+        assertThat(outcome(routes(PLUM, pouring(GLAZE, StarchKind.CORN, true, Optional.empty())), Kind.REDUCE)
+                        .remarks())
+                .containsExactly(Remark.DARKER, Remark.FREEZES_WELL);
+        assertThat(poured(BROTH, StarchKind.CORN, false))
+                .containsExactlyInAnyOrder(Remark.FRESH, Remark.CLOUDY, Remark.GELS_COLD);
+        assertThat(poured(BROTH, StarchKind.WHEAT_FLOUR, true))
+                .contains(Remark.COOK_OUT, Remark.DULLED, Remark.WEEPS_FROZEN);
+        assertThat(poured(BROTH, StarchKind.TAPIOCA, true))
+                .contains(Remark.FREEZES_WELL, Remark.CLEAR)
+                .doesNotContain(Remark.COOK_OUT, Remark.DULLED, Remark.ACID_THINS, Remark.SLIMY_WITH_DAIRY);
+        Mixture milky = BROTH.plus(Mixtures.of("whole-milk", 200));
+        assertThat(poured(milky, StarchKind.ARROWROOT, false)).contains(Remark.SLIMY_WITH_DAIRY);
+        assertThat(poured(milky, StarchKind.CORN, false)).doesNotContain(Remark.SLIMY_WITH_DAIRY);
+        assertThat(poured(BROTH, StarchKind.ARROWROOT, false)).doesNotContain(Remark.SLIMY_WITH_DAIRY);
+    }
+
+    private static Set<Remark> poured(Mixture sauce, StarchKind kind, boolean frozen) {
+        return outcome(routes(sauce, pouring(POUR, kind, frozen, Optional.empty())), Kind.SLURRY)
+                .remarks();
+    }
+
+    @Test
+    void whatTurnsSourByReducingIsThickenedInstead() {
+        Mixture sour = Mixtures.of("plum", 500)
+                .plus(Mixtures.of("cider-vinegar", 150))
+                .plus(Mixtures.of("water", 150))
+                .blended();
+        Routes routes = routes(sour, PlanRequest.of(GLAZE));
+
+        assertThat(outcome(routes, Kind.REDUCE).stop().acid().value()).isGreaterThan(0.03);
+        assertThat(routes.suggestion()).isEqualTo(new Suggestion(Kind.REDUCE_THEN_SLURRY, Reason.TOO_SOUR));
+        assertThat(outcome(routes, Kind.REDUCE_THEN_SLURRY).stop().acid().value())
+                .isLessThanOrEqualTo(0.03);
+    }
+
+    @Test
+    void aPlainSauceIsPlainlyReduced() {
+        Mixture plain = Mixtures.puree(9, 500);
+
+        assertThat(routes(plain.plus(Mixtures.of("heavy-cream", 350)), PlanRequest.of(GLAZE))
+                        .suggestion())
+                .isEqualTo(new Suggestion(Kind.REDUCE, Reason.PLAIN));
+        assertThat(routes(plain, PlanRequest.of(GLAZE)).suggestion())
+                .isEqualTo(new Suggestion(Kind.REDUCE, Reason.WATERY));
+    }
+
+    @Test
+    void aBandOfItsOwnIsAQuarterGradeToEitherSide() {
+        Goal four = Goal.of(Grade.of(4), Celsius.of(20));
+
+        assertThat(four).isEqualTo(new Goal(Grade.of(3.75), Grade.of(4), Grade.of(4.25), Celsius.of(20)));
+        assertThat(four.suits(Grade.of(3.75))).isTrue();
+        assertThat(four.suits(Grade.of(4.25))).isTrue();
+        assertThat(four.suits(Grade.of(3.74))).isFalse();
+        assertThat(four.suits(Grade.of(4.26))).isFalse();
+        assertThat(new Goal(Grade.of(4), Grade.of(4), Grade.of(4), Celsius.of(20)).suits(Grade.of(4)))
+                .isTrue();
     }
 }
