@@ -57,8 +57,12 @@ export function refusedEntries(placed, by) {
     made.addEventListener('click', press);
     return made;
   };
+  let asked = 0;
   async function show() {
+    const mine = ++asked;
     const { refused } = await kept();
+    // What was asked for later is shown or will be: what one press saw must not come back over the next one.
+    if (mine !== asked) return;
     const shown = refused.filter((entry) => entry.n !== by.except());
     if (!place && shown.length === 0) return;
     place ??= placed();
