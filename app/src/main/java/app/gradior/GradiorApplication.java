@@ -1,6 +1,8 @@
 package app.gradior;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.temporal.ChronoUnit;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -30,6 +32,7 @@ public class GradiorApplication {
 
     @Bean
     Clock clock() {
-        return Clock.systemUTC();
+        // The database keeps microseconds: a moment is the same when it comes back.
+        return Clock.tick(Clock.systemUTC(), Duration.of(1, ChronoUnit.MICROS));
     }
 }

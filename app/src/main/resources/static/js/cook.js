@@ -5,6 +5,7 @@ import { newId } from './ids.js';
 import { Outbox, kept } from './outbox.js';
 import { refusedEntries } from './refused.js';
 import { mayNotify, runClocks } from './clocks.js';
+import { width } from './units.js';
 
 const live = document.getElementById('live');
 const banner = document.getElementById('banner');
@@ -300,7 +301,7 @@ for (const field of document.querySelectorAll('input[data-keypad]')) {
 const spread = /** @type {HTMLInputElement | null} */ (document.getElementById('spread'));
 spread?.addEventListener('input', () => {
   document.querySelector('#plate .puddle').setAttribute('r', String(Number(spread.value) * 2.8));
-  document.querySelector('#plate output').textContent = `${spread.value} cm`;
+  document.querySelector('#plate output').textContent = width(Number(spread.value));
 });
 
 /** The cook is over, or nobody is signed in: what waits on this device is sent before this page goes. @param {string} to */

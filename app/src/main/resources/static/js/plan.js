@@ -2,6 +2,7 @@
 import { drawBoard } from './board.js';
 import { conditional, tellProblems } from './choices.js';
 import { newId } from './ids.js';
+import { width } from './units.js';
 
 const form = /** @type {HTMLFormElement} */ (document.getElementById('choices'));
 const outcome = document.getElementById('outcome');
@@ -91,7 +92,7 @@ function moved(point, settled) {
   if (words) words.textContent = 'At the handle: ' + point.looks;
   document.getElementById('puddle')?.setAttribute('r', String(Math.min(58, point.plate * 2.8)));
   const plate = document.getElementById('plate-words');
-  if (plate) plate.textContent = `${point.plate} cm`;
+  if (plate) plate.textContent = width(point.plate);
   if (!settled) return;
   at.value = String(point.g);
   const both = /** @type {HTMLInputElement | null} */ (

@@ -1,5 +1,6 @@
 /** The starch bench: asks as choices change and draws two starches over each other. */
 import { conditional, tellProblems } from './choices.js';
+import { massTicks } from './units.js';
 
 const form = /** @type {HTMLFormElement} */ (document.getElementById('asks'));
 const place = document.getElementById('answers-place');
@@ -55,8 +56,8 @@ function draw() {
       .text(grade);
   }
   svg.append('line').attr('class', 'axis').attr('x1', 52).attr('x2', right).attr('y1', 284).attr('y2', 284);
-  for (const grams of x.ticks(narrow ? 4 : 8))
-    svg.append('text').attr('class', 'lab').attr('x', x(grams)).attr('y', 306).attr('text-anchor', 'middle').text(`${grams} g`);
+  for (const { grams, label } of massTicks(x, narrow ? 4 : 8))
+    svg.append('text').attr('class', 'lab').attr('x', x(grams)).attr('y', 306).attr('text-anchor', 'middle').text(label);
   svg.append('text').attr('class', 'lab').attr('x', right).attr('y', 330).attr('text-anchor', 'end').text('starch powder →');
   svg
     .append('line')

@@ -1,5 +1,6 @@
 /** Draws the weight of a cook over time: readings, the plan, the band ahead. Every number comes from the server. */
 import { clock } from './page.js';
+import { mass, massTicks } from './units.js';
 
 export function drawTimeline() {
   const d3 = /** @type {any} */ (window).d3;
@@ -30,7 +31,7 @@ export function drawTimeline() {
   const low = d3.min([...all.map((p) => p.low ?? p.grams), drawing.target ?? Infinity]);
   const y = d3.scaleLinear([low, d3.max(all, (p) => p.high ?? p.grams)], [bottom, 14]).nice(5);
 
-  for (const grams of y.ticks(5)) {
+  for (const { grams, label } of massTicks(y, 5)) {
     svg.append('line').attr('class', 'grid').attr('x1', 62).attr('x2', right).attr('y1', y(grams)).attr('y2', y(grams));
     svg
       .append('text')
@@ -38,7 +39,7 @@ export function drawTimeline() {
       .attr('x', 54)
       .attr('y', y(grams) + 4)
       .attr('text-anchor', 'end')
-      .text(`${grams} g`);
+      .text(label);
   }
   svg.append('line').attr('class', 'axis').attr('x1', 62).attr('x2', right).attr('y1', bottom).attr('y2', bottom);
   for (const minutes of x.ticks(wide < 500 ? 3 : 5)) {
@@ -101,7 +102,7 @@ export function drawTimeline() {
       .attr('class', 'goal-text')
       .attr('x', 70)
       .attr('y', y(drawing.target) - 6)
-      .text(`${Math.round(drawing.target)} g`);
+      .text(mass(drawing.target));
   }
   if (drawing.cross !== undefined && drawing.target && x(drawing.cross) < right) {
     const at = x(drawing.cross);

@@ -7,12 +7,17 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import com.tngtech.archunit.library.Architectures;
 import org.apache.ibatis.annotations.Mapper;
+import org.springframework.stereotype.Controller;
 
 /** The rooms of the application and the way between them: one way up, no circles. */
 @AnalyzeClasses(packages = "app.gradior.web", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -79,4 +84,37 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .haveSimpleName("CookMapper");
+
+    /** More than this, and a screen's work wants a class of its own. */
+    private static final int MAX_COLLABORATORS = 5;
+
+    @ArchTest
+    static final ArchRule CONTROLLERS_LEAVE_THE_WORK_TO_OTHERS = classes()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should(new ArchCondition<>("have at most " + MAX_COLLABORATORS + " collaborators") {
+                @Override
+                public void check(JavaClass controller, ConditionEvents events) {
+                    long held = controller.getFields().stream()
+                            .filter(field -> !field.getModifiers().contains(JavaModifier.STATIC))
+                            .count();
+                    if (held > MAX_COLLABORATORS) {
+                        events.add(SimpleConditionEvent.violated(controller, controller.getName() + " has " + held));
+                    }
+                }
+            });
+
+    @ArchTest
+    static final ArchRule CONTROLLERS_REACH_NO_OTHER_ROOMS_ROWS = classes()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should(new ArchCondition<>("reach no mapper of another room") {
+                @Override
+                public void check(JavaClass controller, ConditionEvents events) {
+                    controller.getDirectDependenciesFromSelf().stream()
+                            .filter(to -> MAPPER.test(to.getTargetClass())
+                                    && !to.getTargetClass().getPackage().equals(controller.getPackage()))
+                            .forEach(to -> events.add(SimpleConditionEvent.violated(to, to.getDescription())));
+                }
+            });
 }

@@ -295,9 +295,7 @@ class EveryFormTest {
         // A form that is sent by a script answers in its page; one that is not leads on. What was sent is waited for:
         // who leaves before a new password is answered leaves with the session of the old one.
         page.waitForTimeout(40);
-        for (int waits = 0; !underWay.isEmpty() && waits < 400; waits++) {
-            page.waitForTimeout(25);
-        }
+        page.waitForCondition(underWay::isEmpty);
         page.waitForLoadState(LoadState.DOMCONTENTLOADED);
     }
 

@@ -117,10 +117,7 @@ class OutboxTest {
 
     /** Pages let nothing be evaluated, so it is asked from outside until it is so. */
     private static void waitFor(Page page, String condition) {
-        for (int i = 0; i < 100 && !Boolean.TRUE.equals(page.evaluate(condition)); i++) {
-            page.waitForTimeout(100);
-        }
-        assertThat((Boolean) page.evaluate(condition)).isTrue();
+        page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate(condition)));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package app.gradior.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
@@ -14,6 +15,7 @@ import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import java.util.concurrent.Executors;
@@ -150,7 +152,7 @@ class KitchenCacheTest {
                         Instant.parse("2026-11-24T12:00:00Z"));
             }
             Future<MvcTestResult> asked = other.submit(this::archive);
-            untilItWaits();
+            await().pollDelay(Duration.ofMillis(1500)).until(() -> !asked.isDone());
             database.queryForList(
                     "select id from sauce where id = ? for update", sauce.id().toString());
             return asked;
@@ -168,14 +170,6 @@ class KitchenCacheTest {
                 .with(user(cook))
                 .with(csrf())
                 .exchange();
-    }
-
-    private static void untilItWaits() {
-        try {
-            Thread.sleep(1500);
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     @Test

@@ -24,7 +24,8 @@ public enum Allergen {
         return valueOf(key.toUpperCase(Locale.ROOT));
     }
 
-    public String label() {
+    /** How it is written in files and forms. */
+    public String key() {
         return name().toLowerCase(Locale.ROOT);
     }
 }

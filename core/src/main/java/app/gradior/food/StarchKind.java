@@ -11,80 +11,22 @@ import java.util.Optional;
  * handbooks of starch technology rank them. They are estimates: makers' powders differ by about a tenth.
  */
 public enum StarchKind {
-    CORN(
-            "corn starch",
-            1.0,
-            1.8,
-            62,
-            74,
-            95,
-            0.10,
-            0,
-            0.54,
-            Bearing.FAIR,
-            Bearing.FAIR,
-            Bearing.POOR,
-            "cloudy sheen, gels cold"),
-    WHEAT_FLOUR(
-            "wheat flour", 0.5, 1.7, 56, 66, 90, 0.05, 10, 0.53, Bearing.FAIR, Bearing.GOOD, Bearing.POOR, "opaque"),
-    POTATO("potato starch", 1.4, 1.2, 57, 68, 75, 0.50, 0, 0.68, Bearing.POOR, Bearing.POOR, Bearing.POOR, "clear"),
-    TAPIOCA(
-            "tapioca starch",
-            1.1,
-            1.15,
-            60,
-            72,
-            80,
-            0.35,
-            0,
-            0.51,
-            Bearing.FAIR,
-            Bearing.POOR,
-            Bearing.GOOD,
-            "clear, stringy"),
-    ARROWROOT(
-            "arrowroot",
-            1.15,
-            1.15,
-            64,
-            76,
-            82,
-            0.35,
-            0,
-            0.54,
-            Bearing.GOOD,
-            Bearing.POOR,
-            Bearing.FAIR,
-            "clear; slimy with dairy"),
-    WAXY_CORN(
-            "waxy corn starch",
-            1.15,
-            1.0,
-            62,
-            74,
-            85,
-            0.05,
-            0,
-            0.54,
-            Bearing.GOOD,
-            Bearing.GOOD,
-            Bearing.GOOD,
-            "clear"),
-    RICE_FLOUR("rice flour", 0.6, 1.3, 66, 78, 88, 0.05, 0, 0.67, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, "matt"),
-    GLUTINOUS_RICE_FLOUR(
-            "glutinous rice flour",
-            0.6,
-            1.05,
-            60,
-            72,
-            85,
-            0.05,
-            0,
-            0.65,
-            Bearing.GOOD,
-            Bearing.GOOD,
-            Bearing.GOOD,
-            "opaque");
+    CORN(1.0, 1.8, 62, 74, 95, 0.10, 0, 0.54, Bearing.FAIR, Bearing.FAIR, Bearing.POOR, Look.CLOUDY),
+    WHEAT_FLOUR(0.5, 1.7, 56, 66, 90, 0.05, 10, 0.53, Bearing.FAIR, Bearing.GOOD, Bearing.POOR, Look.OPAQUE),
+    POTATO(1.4, 1.2, 57, 68, 75, 0.50, 0, 0.68, Bearing.POOR, Bearing.POOR, Bearing.POOR, Look.CLEAR),
+    TAPIOCA(1.1, 1.15, 60, 72, 80, 0.35, 0, 0.51, Bearing.FAIR, Bearing.POOR, Bearing.GOOD, Look.CLEAR),
+    ARROWROOT(1.15, 1.15, 64, 76, 82, 0.35, 0, 0.54, Bearing.GOOD, Bearing.POOR, Bearing.FAIR, Look.CLEAR),
+    WAXY_CORN(1.15, 1.0, 62, 74, 85, 0.05, 0, 0.54, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, Look.CLEAR),
+    RICE_FLOUR(0.6, 1.3, 66, 78, 88, 0.05, 0, 0.67, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, Look.MATT),
+    GLUTINOUS_RICE_FLOUR(0.6, 1.05, 60, 72, 85, 0.05, 0, 0.65, Bearing.GOOD, Bearing.GOOD, Bearing.GOOD, Look.OPAQUE);
+
+    /** How light goes through what it thickens. */
+    public enum Look {
+        CLEAR,
+        CLOUDY,
+        MATT,
+        OPAQUE
+    }
 
     /** How a thickened sauce bears acid, long boiling or freezing. */
     public enum Bearing {
@@ -93,7 +35,6 @@ public enum StarchKind {
         GOOD
     }
 
-    private final String label;
     private final double potency;
     private final double setback;
     private final double swellsFrom;
@@ -105,10 +46,9 @@ public enum StarchKind {
     private final Bearing acid;
     private final Bearing longBoil;
     private final Bearing freezing;
-    private final String look;
+    private final Look look;
 
     StarchKind(
-            String label,
             double potency,
             double setback,
             double swellsFrom,
@@ -120,8 +60,7 @@ public enum StarchKind {
             Bearing acid,
             Bearing longBoil,
             Bearing freezing,
-            String look) {
-        this.label = label;
+            Look look) {
         this.potency = potency;
         this.setback = setback;
         this.swellsFrom = swellsFrom;
@@ -148,10 +87,6 @@ public enum StarchKind {
 
     public String key() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    public String label() {
-        return label;
     }
 
     /** Thickening by weight of powder, corn starch being 1. */
@@ -226,7 +161,7 @@ public enum StarchKind {
         return freezing;
     }
 
-    public String look() {
+    public Look look() {
         return look;
     }
 }

@@ -17,21 +17,21 @@ import java.util.Set;
 
 /** What to mind, where it applies. Short, and no substitute for local rules and tested recipes. */
 public enum Caution {
-    POT_OVERFLOWS("This pot does not hold it all: take a larger one."),
-    POT_TOO_FULL("Over two thirds full: it may boil over. Take a larger pot or keep the heat low."),
-    ACID_IN_BARE_METAL("Sour sauce in bare metal takes up metal and its taste: use steel, enamel or lined copper."),
-    SPIRIT_NEAR_FLAME("Strong alcohol near a flame can flare: pour it off the heat, hood off, lid at hand."),
-    ALCOHOL_REMAINS("Some alcohol remains, however long it cooks."),
-    CATCHES("Thick or sugary at this heat: it catches and burns. Lower the heat and stir often."),
-    HOT_SUGAR("Hot sugar burns deep: keep hands and children away, never taste it from the pot."),
-    EGG_SPLITS("Egg yolk sets at 65 to 85 °C and splits above: stir it in off the heat and don't let it boil again."),
-    MAY_SPLIT("So much fat may split from the rest: keep it below the boil and whisk in a spoon of water."),
-    WILL_SPLIT("More fat than the sauce can hold: it will split. Whisk in water, a little at a time."),
-    WILL_GRAIN("There is more sugar or salt than the water holds once it is cold: it will grain. Leave more water in."),
-    SETS_LIKE_JELLY("It will set like jelly when it is cold. Stop earlier to have it softer."),
-    OUTSIDE("So dry or so oily a mixture is outside what can be told: take the grades as no more than a hint."),
-    RING_TOO_WEAK("This ring can't keep that activity up in this pot: what it can do is counted."),
-    KEEP_COLD("Cool within two hours and keep at 4 °C or below; it is not for the shelf.");
+    POT_OVERFLOWS,
+    POT_TOO_FULL,
+    ACID_IN_BARE_METAL,
+    SPIRIT_NEAR_FLAME,
+    ALCOHOL_REMAINS,
+    CATCHES,
+    HOT_SUGAR,
+    EGG_SPLITS,
+    MAY_SPLIT,
+    WILL_SPLIT,
+    WILL_GRAIN,
+    SETS_LIKE_JELLY,
+    OUTSIDE,
+    RING_TOO_WEAK,
+    KEEP_COLD;
 
     private static final double SOUR_ACID_SHARE = 0.004;
     private static final double STRONG_ETHANOL_SHARE = 0.15;
@@ -45,16 +45,6 @@ public enum Caution {
 
     private static final double CATCHING_GRADE = 4.5;
     private static final double CATCHING_BRIX = 0.60;
-
-    private final String words;
-
-    Caution(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
 
     /** What to mind on the way from one state to another. */
     static Set<Caution> of(Snapshot from, Snapshot to, Conditions conditions, boolean limitedByPower) {

@@ -8,28 +8,22 @@ import java.util.function.ToDoubleFunction;
  * Where tongues differ these are the usual seasoning of sauces, rounded: a mark to mind, no bound.
  */
 public enum Limit {
-    SALT("salt", 0.015, true, s -> s.salt().value()),
-    SUGAR("sugar", 0.5, true, s -> s.sugar().value()),
-    ACID("acid", 0.03, true, s -> s.acid().value()),
-    ALCOHOL("alcohol", 0.005, false, s -> s.alcohol().value()),
+    SALT(0.015, true, s -> s.salt().value()),
+    SUGAR(0.5, true, s -> s.sugar().value()),
+    ACID(0.03, true, s -> s.acid().value()),
+    ALCOHOL(0.005, false, s -> s.alcohol().value()),
     /** From here on a syrup is hard when it is cold. */
-    SETS_HARD("sets hard", 0.76, true, s -> s.syrup().value()),
-    CANDY("candy", 0.80, true, s -> s.syrup().value());
+    SETS_HARD(0.76, true, s -> s.syrup().value()),
+    CANDY(0.80, true, s -> s.syrup().value());
 
-    private final String label;
     private final double share;
     private final boolean rising;
     private final ToDoubleFunction<Snapshot> of;
 
-    Limit(String label, double share, boolean rising, ToDoubleFunction<Snapshot> of) {
-        this.label = label;
+    Limit(double share, boolean rising, ToDoubleFunction<Snapshot> of) {
         this.share = share;
         this.rising = rising;
         this.of = of;
-    }
-
-    public String label() {
-        return label;
     }
 
     /** The share of the sauce, 0 to 1. */

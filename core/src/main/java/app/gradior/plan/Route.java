@@ -1,10 +1,16 @@
 package app.gradior.plan;
 
 import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
+import app.gradior.food.StarchKind.Bearing;
+import app.gradior.plan.Route.Kind;
+import app.gradior.plan.Route.Outcome;
+import app.gradior.plan.Route.Remark;
 import app.gradior.quantity.Energy;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -19,20 +25,10 @@ public record Route(Kind kind, Optional<Outcome> outcome, Optional<OutOfReach> m
 
     /** The ways there are. */
     public enum Kind {
-        REDUCE("Reduce only"),
-        REDUCE_THEN_SLURRY("Reduce, then slurry"),
-        SLURRY("Slurry only"),
-        BLEND("Blend, then reduce");
-
-        private final String label;
-
-        Kind(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        REDUCE,
+        REDUCE_THEN_SLURRY,
+        SLURRY,
+        BLEND;
 
         public String key() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
@@ -82,29 +78,59 @@ public record Route(Kind kind, Optional<Outcome> outcome, Optional<OutOfReach> m
 
     /** What to know of the sauce that a route makes. */
     public enum Remark {
-        DARKER("darker, and tastes of itself"),
-        FRESH("keeps its fresh taste and colour"),
-        DULLED("much starch: paler and duller in taste"),
-        SMOOTH("smooth and opaque"),
-        CLEAR("stays clear"),
-        CLOUDY("turns cloudy"),
-        GELS_COLD("sets firm in the fridge"),
-        STAYS_LOOSE("stays loose when cold"),
-        WEEPS_FROZEN("weeps when thawed"),
-        FREEZES_WELL("freezes well"),
-        ACID_THINS("this much acid thins this starch as it stands: pour it last"),
-        BOIL_THINS("boiling on thins this starch: a short minute, no more"),
-        SLIMY_WITH_DAIRY("turns slimy with dairy: take another starch"),
-        COOK_OUT("simmer ten minutes more, until the raw taste is gone");
+        DARKER,
+        FRESH,
+        DULLED,
+        SMOOTH,
+        CLEAR,
+        CLOUDY,
+        GELS_COLD,
+        STAYS_LOOSE,
+        WEEPS_FROZEN,
+        FREEZES_WELL,
+        ACID_THINS,
+        BOIL_THINS,
+        SLIMY_WITH_DAIRY,
+        COOK_OUT;
 
-        private final String words;
+        /** More powder than this share of the sauce dulls it: a cooks' rule of thumb. */
+        private static final double DULLING_POWDER = 0.035;
 
-        Remark(String words) {
-            this.words = words;
-        }
+        private static final double STRONGER = 1.15;
+        private static final double GELS_FROM_SETBACK = 1.5;
 
-        public String words() {
-            return words;
+        /** What is to be said of what a route ends with. */
+        static Set<Remark> of(Mixture end, double strength, Optional<Slurry> slurry, boolean toBeFrozen) {
+            Set<Remark> remarks = EnumSet.noneOf(Remark.class);
+            remarks.add(strength > STRONGER ? DARKER : FRESH);
+            if (slurry.isEmpty()) {
+                if (toBeFrozen && !end.hasSwollenStarch()) {
+                    remarks.add(FREEZES_WELL);
+                }
+                return remarks;
+            }
+            StarchKind kind = slurry.get().kind();
+            if (slurry.get().powder().kilograms() > DULLING_POWDER * end.mass().kilograms()) {
+                remarks.add(DULLED);
+            }
+            remarks.add(kind.look() == StarchKind.Look.CLEAR ? CLEAR : CLOUDY);
+            remarks.add(kind.setback() >= GELS_FROM_SETBACK ? GELS_COLD : STAYS_LOOSE);
+            if (toBeFrozen) {
+                remarks.add(kind.freezing() == Bearing.GOOD ? FREEZES_WELL : WEEPS_FROZEN);
+            }
+            if (!StarchChoice.standsAcid(kind, end)) {
+                remarks.add(ACID_THINS);
+            }
+            if (kind.longBoil() == Bearing.POOR) {
+                remarks.add(BOIL_THINS);
+            }
+            if (StarchChoice.slimes(kind, end)) {
+                remarks.add(SLIMY_WITH_DAIRY);
+            }
+            if (kind.cookOutMinutes() > 0) {
+                remarks.add(COOK_OUT);
+            }
+            return remarks;
         }
     }
 }

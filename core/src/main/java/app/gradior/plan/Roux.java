@@ -27,23 +27,17 @@ public record Roux(Browning browning, Mass flour, Mass butter, Grade grade) {
 
     /** How dark it is cooked, with what is left of the flour's thickening: estimates from how much more cooks take. */
     public enum Browning {
-        WHITE("white roux", 1),
-        BLOND("blond roux", 1),
-        BROWN("brown roux", 0.65),
-        DARK("dark roux", 0.4),
+        WHITE(1),
+        BLOND(1),
+        BROWN(0.65),
+        DARK(0.4),
         /** Beurre manié: raw, kneaded with butter. */
-        RAW("flour kneaded with butter", 1);
+        RAW(1);
 
-        private final String label;
         private final Share thickening;
 
-        Browning(String label, double thickening) {
-            this.label = label;
+        Browning(double thickening) {
             this.thickening = Share.of(thickening);
-        }
-
-        public String label() {
-            return label;
         }
 
         /** What is left of the thickening of its flour. */

@@ -140,7 +140,7 @@ public record Slurry(StarchKind kind, Mass powder, Mass water, Mixture after, Li
         return IngredientTable.shipped().all().stream()
                 .filter(i -> i.starch().filter(kind::equals).isPresent())
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("no ingredient is " + kind.label()));
+                .orElseThrow(() -> new IllegalStateException("no ingredient is " + kind.key()));
     }
 
     /** Everything that stays the same while the amount is sought. */

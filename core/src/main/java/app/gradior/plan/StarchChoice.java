@@ -15,19 +15,9 @@ public record StarchChoice(StarchKind kind, Reason reason) {
 
     /** Why this one. */
     public enum Reason {
-        FREEZES("it stands freezing"),
-        BEARS_ACID("it bears this much acid"),
-        USUAL("it is in every kitchen");
-
-        private final String words;
-
-        Reason(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        FREEZES,
+        BEARS_ACID,
+        USUAL
     }
 
     /** The starch for a sauce. */

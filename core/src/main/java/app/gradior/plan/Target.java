@@ -161,19 +161,9 @@ public sealed interface Target {
 
     /** What a fraction is taken of. */
     enum Basis {
-        WEIGHT("by weight"),
-        VOLUME("by volume"),
-        DEPTH("by depth in the pot");
-
-        private final String words;
-
-        Basis(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        WEIGHT,
+        VOLUME,
+        DEPTH;
 
         private ToDoubleFunction<Mixture> measure(Evaporation evaporation) {
             return switch (this) {

@@ -14,21 +14,15 @@ public record Ring(Kind kind, Power rated) {
 
     /** How a ring heats, with the share of its power that reaches the pot (US appliance test figures, rounded). */
     public enum Kind {
-        GAS("gas", 0.40),
-        COIL("electric coil", 0.70),
-        CERAMIC("ceramic", 0.70),
-        INDUCTION("induction", 0.85);
+        GAS(0.40),
+        COIL(0.70),
+        CERAMIC(0.70),
+        INDUCTION(0.85);
 
-        private final String label;
         private final double efficiency;
 
-        Kind(String label, double efficiency) {
-            this.label = label;
+        Kind(double efficiency) {
             this.efficiency = efficiency;
-        }
-
-        public String label() {
-            return label;
         }
 
         public double efficiency() {

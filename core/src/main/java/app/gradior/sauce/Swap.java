@@ -30,24 +30,18 @@ public record Swap(String line, Ingredient food, Mass mass) {
 
     /** What is to stay the same. */
     public enum Keep {
-        WEIGHT("as much by weight", m -> m.mass().kilograms()),
-        THICKENING("thickening equally", m -> 0),
-        ACID("as much acid", m -> m.acidShare().value() * m.mass().kilograms()),
-        SUGAR("as much sugar", m -> m.sugars().kilograms()),
-        SALT("as much salt", m -> m.mass(Component.SALT).kilograms()),
-        FAT("as much fat", m -> m.mass(Component.FAT).kilograms()),
-        ALCOHOL("as much alcohol", m -> m.mass(Component.ETHANOL).kilograms());
+        WEIGHT(m -> m.mass().kilograms()),
+        THICKENING(m -> 0),
+        ACID(m -> m.acidShare().value() * m.mass().kilograms()),
+        SUGAR(m -> m.sugars().kilograms()),
+        SALT(m -> m.mass(Component.SALT).kilograms()),
+        FAT(m -> m.mass(Component.FAT).kilograms()),
+        ALCOHOL(m -> m.mass(Component.ETHANOL).kilograms());
 
-        private final String label;
         private final ToDoubleFunction<Mixture> of;
 
-        Keep(String label, ToDoubleFunction<Mixture> of) {
-            this.label = label;
+        Keep(ToDoubleFunction<Mixture> of) {
             this.of = of;
-        }
-
-        public String label() {
-            return label;
         }
     }
 

@@ -5,16 +5,14 @@ package app.gradior.thickness;
  * estimates, set beside the looks of a spoon.
  */
 public enum Bubbles {
-    SMALL_AND_QUICK("small, quick bubbles", 3.0),
-    LARGER("larger, slower bubbles", 4.2),
-    CRATERS("slow bubbles that leave craters", 5.2),
-    PLOPPING("heavy, plopping bubbles", Double.POSITIVE_INFINITY);
+    SMALL_AND_QUICK(3.0),
+    LARGER(4.2),
+    CRATERS(5.2),
+    PLOPPING(Double.POSITIVE_INFINITY);
 
-    private final String words;
     private final double to;
 
-    Bubbles(String words, double to) {
-        this.words = words;
+    Bubbles(double to) {
         this.to = to;
     }
 
@@ -26,9 +24,5 @@ public enum Bubbles {
             }
         }
         return PLOPPING;
-    }
-
-    public String words() {
-        return words;
     }
 }

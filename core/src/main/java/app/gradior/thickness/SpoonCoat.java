@@ -2,23 +2,21 @@ package app.gradior.thickness;
 
 /** How a sauce looks on the back of a spoon at its temperature then. */
 public enum SpoonCoat {
-    RUNS_CLEAR("runs clear", Double.NEGATIVE_INFINITY, 2.5, 2.0),
-    THIN_VEIL("a thin veil", 2.5, 3.6, 3.05),
-    LINE_FILLS("coats, a drawn line fills", 3.6, 4.4, 4.0),
-    LINE_STAYS("coats, the line stays", 4.4, 5.3, 4.85),
-    FALLS_IN_SHEETS("heavy coat, falls in sheets", 5.3, 6.2, 5.75),
-    MOUNDS("mounds on the spoon", 6.2, Double.POSITIVE_INFINITY, 6.6);
+    RUNS_CLEAR(Double.NEGATIVE_INFINITY, 2.5, 2.0),
+    THIN_VEIL(2.5, 3.6, 3.05),
+    LINE_FILLS(3.6, 4.4, 4.0),
+    LINE_STAYS(4.4, 5.3, 4.85),
+    FALLS_IN_SHEETS(5.3, 6.2, 5.75),
+    MOUNDS(6.2, Double.POSITIVE_INFINITY, 6.6);
 
     /** How well an eye tells these apart: standard deviation in grades. */
     public static final double SD_GRADES = 0.3;
 
-    private final String words;
     private final double from;
     private final double to;
     private final double middle;
 
-    SpoonCoat(String words, double from, double to, double middle) {
-        this.words = words;
+    SpoonCoat(double from, double to, double middle) {
         this.from = from;
         this.to = to;
         this.middle = middle;
@@ -32,10 +30,6 @@ public enum SpoonCoat {
             }
         }
         return MOUNDS;
-    }
-
-    public String words() {
-        return words;
     }
 
     /** The grade it stands for when it is read off a spoon. */

@@ -126,7 +126,7 @@ public class BatchService {
     }
 
     public Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+        return clock.instant();
     }
 
     /**

@@ -10,8 +10,8 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.equipment.Pots;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.exchange.KitchenFile;
 import app.gradior.web.exchange.KitchenFiles;
 import app.gradior.web.exchange.Unreadable;
@@ -42,8 +42,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class Demo implements ApplicationRunner {
     private final DemoKitchen demo;
     private final Accounts accounts;
-    private final PotMapper pots;
-    private final RingMapper rings;
+    private final Pots pots;
+    private final Rings rings;
     private final BoilOffMapper tests;
     private final KitchenFiles files;
     private final Planning planning;
@@ -56,8 +56,8 @@ public class Demo implements ApplicationRunner {
     Demo(
             DemoKitchen demo,
             Accounts accounts,
-            PotMapper pots,
-            RingMapper rings,
+            Pots pots,
+            Rings rings,
             BoilOffMapper tests,
             KitchenFiles files,
             Planning planning,
@@ -104,16 +104,16 @@ public class Demo implements ApplicationRunner {
         for (KitchenFile.PotEntry p : read.pots()) {
             KitchenPot pot = new KitchenPot(
                     UUID.randomUUID(), p.name(), p.baseMm(), p.rimMm(), p.wallMm(), p.material(), p.tareG(), true);
-            pots.insert(kitchen, pot, now);
+            pots.add(kitchen, pot);
             potsByName.put(p.name(), pot);
         }
         Map<String, UUID> ringsByName = new HashMap<>();
         if (!read.rings().isEmpty()) {
-            rings.all(kitchen).forEach(ring -> rings.remove(kitchen, ring.id(), now));
+            rings.all(kitchen).forEach(ring -> rings.remove(kitchen, ring.id()));
         }
         for (KitchenFile.RingEntry r : read.rings()) {
             UUID id = UUID.randomUUID();
-            rings.insert(
+            rings.add(
                     kitchen,
                     new KitchenRing(id, r.name(), r.kind(), r.watts(), r.sizeMm(), r.xMm(), r.yMm(), r.dial()));
             ringsByName.put(r.name(), id);
@@ -123,7 +123,7 @@ public class Demo implements ApplicationRunner {
         }
         Map<String, Sauce> saucesByName = new HashMap<>();
         try {
-            files.takeIn(kitchen, read, now).forEach(sauce -> saucesByName.put(sauce.name(), sauce));
+            files.takeIn(kitchen, read).forEach(sauce -> saucesByName.put(sauce.name(), sauce));
         } catch (Unreadable e) {
             throw new IllegalStateException(e.getMessage(), e);
         }

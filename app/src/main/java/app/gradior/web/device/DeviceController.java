@@ -1,17 +1,9 @@
 package app.gradior.web.device;
 
-import app.gradior.pot.Activity;
-import app.gradior.pot.Conditions;
-import app.gradior.pot.Lid;
-import app.gradior.quantity.Mass;
 import app.gradior.web.batch.BatchService;
-import app.gradior.web.equipment.KitchenPot;
-import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.Pots;
 import app.gradior.web.kitchen.DemoKitchen;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.planning.Kitchenware;
-import app.gradior.web.platform.NotFound;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
@@ -32,27 +24,18 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/devices")
 class DeviceController {
     private static final int MAX_DEVICES = 12;
-    private static final double LITRE_G = 1000;
 
     private final Devices devices;
     private final Simulations simulations;
     private final BatchService cooks;
-    private final PotMapper pots;
-    private final Kitchenware kitchenware;
+    private final Pots pots;
     private final DemoKitchen demo;
 
-    DeviceController(
-            Devices devices,
-            Simulations simulations,
-            BatchService cooks,
-            PotMapper pots,
-            Kitchenware kitchenware,
-            DemoKitchen demo) {
+    DeviceController(Devices devices, Simulations simulations, BatchService cooks, Pots pots, DemoKitchen demo) {
         this.devices = devices;
         this.simulations = simulations;
         this.cooks = cooks;
         this.pots = pots;
-        this.kitchenware = kitchenware;
         this.demo = demo;
     }
 
@@ -128,26 +111,10 @@ class DeviceController {
                     "Noise 0 to 100, drift −50 to 50 a minute, drop-outs 0 to 100 %, k 0.1 to 5, and twelve devices at most.");
             return "redirect:/devices";
         }
-        Simulations.SimulatedPot pot = cooks.underWay(kitchen).stream()
-                .filter(kept -> kept.row().id().equals(under))
-                .findFirst()
-                .map(kept -> Simulations.SimulatedPot.of(
-                        () -> cooks.find(kitchen, under).cook(), k))
-                .orElseGet(() -> water(kitchen, under, k));
+        Simulations.SimulatedPot pot = simulations.under(kitchen, under, k);
         Devices.Added added = devices.add(kitchen, "simulated " + kind.label(), kind);
         simulations.start(added, pot, new Simulations.Faults(noise, drift, dropOuts / 100));
         said.addFlashAttribute("said", "It sends a value each second now.");
         return "redirect:/devices";
-    }
-
-    private Simulations.SimulatedPot water(UUID kitchen, UUID pot, double k) {
-        KitchenPot kept = pots.find(kitchen, pot).orElseThrow(() -> new NotFound("pot"));
-        Conditions conditions = new Conditions(
-                kept.pot(),
-                kitchenware.ring(kitchen, null, kept).map(KitchenRing::ring).orElse(app.gradior.pot.Ring.USUAL),
-                Activity.SIMMER,
-                Lid.OFF,
-                kitchenware.room(kitchen));
-        return Simulations.SimulatedPot.ofWater(Mass.ofGrams(LITRE_G), conditions, devices.now(), k);
     }
 }

@@ -7,7 +7,6 @@ import java.security.MessageDigest;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -128,6 +127,6 @@ public class Devices {
     }
 
     Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+        return clock.instant();
     }
 }

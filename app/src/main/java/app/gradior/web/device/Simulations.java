@@ -6,12 +6,20 @@ import app.gradior.cook.Forecast;
 import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
 import app.gradior.plan.Knowledge;
+import app.gradior.pot.Activity;
 import app.gradior.pot.BoilDown;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Evaporation;
+import app.gradior.pot.Lid;
+import app.gradior.pot.Ring;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.batch.BatchService;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.Pots;
+import app.gradior.web.planning.Kitchenware;
 import app.gradior.web.platform.NotFound;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -47,6 +55,12 @@ import org.springframework.stereotype.Component;
 public class Simulations {
     private static final Logger LOG = LoggerFactory.getLogger(Simulations.class);
 
+    /** What simmers in a pot that no sauce is in. */
+    private static final Mass LITRE = Mass.ofGrams(1000);
+
+    private final BatchService cooks;
+    private final Pots pots;
+    private final Kitchenware kitchenware;
     private final Clock clock;
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
@@ -58,7 +72,10 @@ public class Simulations {
     private final Map<UUID, Simulation> running = new ConcurrentHashMap<>();
     private volatile int port;
 
-    Simulations(Clock clock) {
+    Simulations(BatchService cooks, Pots pots, Kitchenware kitchenware, Clock clock) {
+        this.cooks = cooks;
+        this.pots = pots;
+        this.kitchenware = kitchenware;
         this.clock = clock;
         ticking.scheduleWithFixedDelay(this::tick, 1, 1, TimeUnit.SECONDS);
     }
@@ -71,6 +88,26 @@ public class Simulations {
      * @param dropOuts the share of values that never arrive, 0 to 1
      */
     public record Faults(double noise, double drift, double dropOuts) {}
+
+    /**
+     * What a stand-in stands under: a cook under way, or a pot with a litre of water at a simmer.
+     *
+     * @throws NotFound if the kitchen has neither
+     */
+    SimulatedPot under(UUID kitchen, UUID id, double k) {
+        return cooks.underWay(kitchen).stream()
+                .filter(kept -> kept.row().id().equals(id))
+                .findFirst()
+                .map(kept -> SimulatedPot.of(() -> cooks.find(kitchen, id).cook(), k))
+                .orElseGet(() -> water(kitchen, id, k));
+    }
+
+    private SimulatedPot water(UUID kitchen, UUID id, double k) {
+        KitchenPot pot = pots.get(kitchen, id);
+        Ring ring = kitchenware.ring(kitchen, null, pot).map(KitchenRing::ring).orElse(Ring.USUAL);
+        Conditions conditions = new Conditions(pot.pot(), ring, Activity.SIMMER, Lid.OFF, kitchenware.room(kitchen));
+        return SimulatedPot.ofWater(LITRE, conditions, clock.instant(), k);
+    }
 
     /** A pot that is not there: what is in it at a moment, and how it stands then. */
     public interface SimulatedPot {

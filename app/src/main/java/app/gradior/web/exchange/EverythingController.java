@@ -1,114 +1,32 @@
 package app.gradior.web.exchange;
 
-import app.gradior.web.batch.BatchService;
-import app.gradior.web.equipment.BoilOffMapper;
-import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.RingMapper;
-import app.gradior.web.journal.BatchPhotos;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.kitchen.OpenSessions;
-import app.gradior.web.planning.PlanService;
-import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceService;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.time.Clock;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import tools.jackson.databind.json.JsonMapper;
 
-/** All that a kitchen has, as one file: see {@code docs/formats/README.md}. */
+/** All that a kitchen has, as one file. */
 @Controller
 class EverythingController {
-    private final KitchenFiles files;
-    private final SauceService sauces;
-    private final PotMapper pots;
-    private final RingMapper rings;
-    private final BoilOffMapper tests;
-    private final PlanService plans;
-    private final BatchService cooks;
-    private final BatchPhotos photos;
-    private final JsonMapper json;
-    private final Clock clock;
+    private final KitchenArchive archive;
+    private final OpenSessions sessions;
 
-    EverythingController(
-            KitchenFiles files,
-            SauceService sauces,
-            PotMapper pots,
-            RingMapper rings,
-            BoilOffMapper tests,
-            PlanService plans,
-            BatchService cooks,
-            BatchPhotos photos,
-            JsonMapper json,
-            Clock clock) {
-        this.files = files;
-        this.sauces = sauces;
-        this.pots = pots;
-        this.rings = rings;
-        this.tests = tests;
-        this.plans = plans;
-        this.cooks = cooks;
-        this.photos = photos;
-        this.json = json;
-        this.clock = clock;
+    EverythingController(KitchenArchive archive, OpenSessions sessions) {
+        this.archive = archive;
+        this.sessions = sessions;
     }
 
-    /** Written as it is read, one cook after another: a kitchen of years need not fit into memory. */
     @GetMapping("/kitchen/everything.zip")
     void everything(@InKitchen UUID kitchen, HttpSession session, HttpServletResponse response) throws IOException {
-        OpenSessions.downloaded(session, clock.instant());
+        sessions.downloaded(session);
         response.setContentType("application/zip");
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gradior-kitchen.zip\"");
         response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
-        try (ZipOutputStream zip = new ZipOutputStream(response.getOutputStream(), StandardCharsets.UTF_8)) {
-            List<Sauce> all = new ArrayList<>(sauces.all(kitchen));
-            all.addAll(sauces.archived(kitchen));
-            put(zip, "kitchen.json", files.write(kitchen, all));
-            put(zip, "pots.json", write(pots.all(kitchen)));
-            put(zip, "rings.json", write(rings.all(kitchen)));
-            put(zip, "boil-offs.json", write(tests.all(kitchen)));
-            put(zip, "plans.json", write(plans.all(kitchen)));
-            cooks.export(kitchen, (row, entries) -> {
-                Map<String, Object> cook = new LinkedHashMap<>();
-                cook.put("cook", row);
-                cook.put("entries", entries.stream().map(json::readTree).toList());
-                put(zip, "cooks/" + row.id() + ".json", write(cook));
-                photos.find(kitchen, row.id()).ifPresent(jpeg -> put(zip, "pictures/cook-" + row.id() + ".jpg", jpeg));
-            });
-            for (Sauce sauce : all) {
-                sauces.photo(kitchen, sauce.id())
-                        .ifPresent(jpeg -> put(zip, "pictures/sauce-" + sauce.id() + ".jpg", jpeg));
-            }
-        }
-    }
-
-    private String write(Object value) {
-        return json.writerWithDefaultPrettyPrinter().writeValueAsString(value);
-    }
-
-    private static void put(ZipOutputStream zip, String name, String text) {
-        put(zip, name, text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static void put(ZipOutputStream zip, String name, byte[] bytes) {
-        try {
-            zip.putNextEntry(new ZipEntry(name));
-            zip.write(bytes);
-            zip.closeEntry();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        archive.write(kitchen, response.getOutputStream());
     }
 }

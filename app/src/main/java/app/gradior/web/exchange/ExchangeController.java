@@ -12,8 +12,6 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -46,21 +44,13 @@ class ExchangeController {
     private final Workshop workshop;
     private final KitchenFiles files;
     private final JsonMapper json;
-    private final Clock clock;
 
-    ExchangeController(
-            SauceService book,
-            SauceReader reader,
-            Workshop workshop,
-            KitchenFiles files,
-            JsonMapper json,
-            Clock clock) {
+    ExchangeController(SauceService book, SauceReader reader, Workshop workshop, KitchenFiles files, JsonMapper json) {
         this.book = book;
         this.reader = reader;
         this.workshop = workshop;
         this.files = files;
         this.json = json;
-        this.clock = clock;
     }
 
     @GetMapping("/export.json")
@@ -155,8 +145,7 @@ class ExchangeController {
                 throw new Unreadable("This looks like JSON but breaks off or is malformed: " + place(e) + ".");
             }
             if (node.path("format").asString("").startsWith("gradior-kitchen")) {
-                List<Sauce> taken =
-                        files.takeIn(kitchen, files.read(node), clock.instant().truncatedTo(ChronoUnit.MICROS));
+                List<Sauce> taken = files.takeIn(kitchen, files.read(node));
                 said.addFlashAttribute("said", taken.size() + (taken.size() == 1 ? " sauce" : " sauces") + " read in.");
                 return "redirect:/sauces";
             }

@@ -13,7 +13,7 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.time.Instant;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -29,12 +29,14 @@ public class KitchenFiles {
     private final JsonMapper json;
     private final SauceService sauces;
     private final Foods foods;
+    private final Clock clock;
     private final Schema schema;
 
-    KitchenFiles(JsonMapper json, SauceService sauces, Foods foods) {
+    KitchenFiles(JsonMapper json, SauceService sauces, Foods foods, Clock clock) {
         this.json = json;
         this.sauces = sauces;
         this.foods = foods;
+        this.clock = clock;
         try (InputStream in = KitchenFiles.class.getResourceAsStream("/formats/gradior-kitchen-1.schema.json")) {
             this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                     .getSchema(in);
@@ -106,7 +108,7 @@ public class KitchenFiles {
      * @throws Unreadable if a food's figures can't be; nothing is taken in then
      */
     @Transactional(rollbackFor = Unreadable.class)
-    public List<Sauce> takeIn(UUID kitchen, KitchenFile file, Instant now) throws Unreadable {
+    public List<Sauce> takeIn(UUID kitchen, KitchenFile file) throws Unreadable {
         for (OwnFood food : file.foods()) {
             try {
                 foods.keep(kitchen, food);
@@ -119,7 +121,7 @@ public class KitchenFiles {
         List<Sauce> taken = new ArrayList<>();
         for (KitchenFile.SauceEntry entry : file.sauces()) {
             List<Sauce> versions = entry.versions() == null
-                    ? List.of(new Sauce(null, 1, entry.name(), String.join("\n", entry.lines()), now))
+                    ? List.of(new Sauce(null, 1, entry.name(), String.join("\n", entry.lines()), clock.instant()))
                     : entry.versions().stream()
                             .map(v -> new Sauce(null, 0, v.name(), v.text(), v.savedAt()))
                             .toList();

@@ -96,7 +96,7 @@ class FoodController {
                 null,
                 food.density().gramsPerMillilitre(),
                 food.piece().map(p -> p.mass().grams()).orElse(null),
-                food.allergens().stream().map(Allergen::label).collect(Collectors.toSet()),
+                food.allergens().stream().map(Allergen::key).collect(Collectors.toSet()),
                 "");
     }
 

@@ -101,8 +101,8 @@ public record FoodForm(
                         .toList();
         Set<String> known = new TreeSet<>();
         for (Allergen allergen : Allergen.values()) {
-            if (allergens.contains(allergen.label())) {
-                known.add(allergen.label());
+            if (allergens.contains(allergen.key())) {
+                known.add(allergen.key());
             }
         }
         OwnFood.Label label = kind.equals("mix") ? null : label(density, errors);

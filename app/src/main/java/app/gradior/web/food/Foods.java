@@ -11,7 +11,6 @@ import app.gradior.web.platform.NotFound;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -101,11 +100,7 @@ public class Foods {
      */
     public void keep(UUID kitchen, OwnFood food) {
         food.ingredient(IngredientTable.shipped().find(food.key()), forMixes(habits(kitchen)));
-        mapper.keep(
-                kitchen,
-                food.key(),
-                json.writeValueAsString(food),
-                clock.instant().truncatedTo(ChronoUnit.MICROS));
+        mapper.keep(kitchen, food.key(), json.writeValueAsString(food), clock.instant());
     }
 
     public void remove(UUID kitchen, String key) {

@@ -5,7 +5,6 @@ import java.text.Normalizer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
@@ -117,7 +116,7 @@ public class Accounts implements UserDetailsService {
     }
 
     private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+        return clock.instant();
     }
 
     /**

@@ -2,7 +2,6 @@ package app.gradior.web.kitchen;
 
 import app.gradior.measure.Measures;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.platform.SiteAddress;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -13,11 +12,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,8 +30,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** A kitchen's preferences and its people. */
 @Controller
 class KitchenController {
-    private static final Duration INVITATION_LASTS = Duration.ofDays(7);
-
     /** By region and place, as people know them. */
     private static final List<String> ZONES = Stream.concat(
                     Stream.of("UTC"),
@@ -47,20 +40,13 @@ class KitchenController {
             .toList();
 
     private final AccountMapper mapper;
-    private final Accounts accounts;
+    private final Invitations invitations;
     private final SignIn signIn;
-    private final Throttle throttle;
-    private final SiteAddress site;
-    private final Clock clock;
 
-    KitchenController(
-            AccountMapper mapper, Accounts accounts, SignIn signIn, Throttle throttle, SiteAddress site, Clock clock) {
-        this.throttle = throttle;
-        this.site = site;
+    KitchenController(AccountMapper mapper, Invitations invitations, SignIn signIn) {
         this.mapper = mapper;
-        this.accounts = accounts;
+        this.invitations = invitations;
         this.signIn = signIn;
-        this.clock = clock;
     }
 
     /** What a kitchen prefers. */
@@ -113,7 +99,7 @@ class KitchenController {
 
     private String page(UUID kitchen, Model model) {
         model.addAttribute("members", mapper.members(kitchen));
-        model.addAttribute("invitations", mapper.invitations(kitchen, now()));
+        model.addAttribute("invitations", invitations.open(kitchen));
         model.addAttribute("measures", Measures.values());
         model.addAttribute("zones", ZONES);
         return "account/kitchen";
@@ -160,71 +146,17 @@ class KitchenController {
     /** Makes a link by which one more person joins; it is shown this once. */
     @PostMapping("/kitchen/invitations")
     String invite(@InKitchen UUID kitchen, RedirectAttributes said) {
-        String token = Secrets.newToken();
-        mapper.invite(kitchen, UUID.randomUUID(), Secrets.hash(token), now(), now().plus(INVITATION_LASTS));
-        said.addFlashAttribute("link", site.link("/join/" + token));
+        said.addFlashAttribute("link", invitations.invite(kitchen));
         return "redirect:/kitchen#people";
     }
 
     @PostMapping("/kitchen/invitations/{id}/withdraw")
     String withdraw(@InKitchen UUID kitchen, @PathVariable UUID id) {
-        mapper.withdraw(kitchen, id);
+        invitations.withdraw(kitchen, id);
         return "redirect:/kitchen#people";
-    }
-
-    /** Who joins. */
-    record JoinForm(
-            @NotBlank(message = "Choose a name to sign in with.") @Size(max = 80, message = "Use up to 80 letters.")
-            String name,
-
-            @NotBlank(message = "Choose a password.") String password) {}
-
-    @GetMapping("/join/{token}")
-    String asked(@PathVariable String token, Model model) {
-        model.addAttribute("kitchen", invited(token).kitchenName());
-        model.addAttribute("form", new JoinForm("", ""));
-        return "account/join";
-    }
-
-    @PostMapping("/join/{token}")
-    String join(
-            @PathVariable String token,
-            @Valid @ModelAttribute("form") JoinForm form,
-            BindingResult errors,
-            Model model,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        AccountMapper.InvitedRow invited = invited(token);
-        if (!errors.hasErrors()) {
-            Passwords.problem(form.password(), List.of(form.name(), invited.kitchenName()))
-                    .ifPresent(problem -> errors.rejectValue("password", "weak", problem));
-        }
-        model.addAttribute("kitchen", invited.kitchenName());
-        if (!errors.hasErrors() && AccountController.waits(throttle, request, response, errors)) {
-            return "account/join";
-        }
-        if (!errors.hasErrors()) {
-            try {
-                accounts.join(invited, form.name(), form.password());
-                signIn.as(form.name(), request, response);
-                return "redirect:/";
-            } catch (Accounts.NameTaken e) {
-                errors.rejectValue("name", "taken", "This name is taken: choose another.");
-            }
-        }
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        return "account/join";
-    }
-
-    private AccountMapper.InvitedRow invited(String token) {
-        return mapper.invited(Secrets.hash(token), now()).orElseThrow(() -> new NotFound("invitation"));
     }
 
     private AccountMapper.KitchenRow row(UUID kitchen) {
         return mapper.kitchen(kitchen).orElseThrow(() -> new NotFound("kitchen"));
-    }
-
-    private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MICROS);
     }
 }

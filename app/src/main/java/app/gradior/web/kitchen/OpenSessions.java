@@ -1,6 +1,8 @@
 package app.gradior.web.kitchen;
 
 import jakarta.servlet.http.HttpSession;
+import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
@@ -11,10 +13,15 @@ import org.springframework.stereotype.Component;
 public class OpenSessions {
     private static final String DOWNLOADED = "gradior.downloaded";
 
-    private final JdbcIndexedSessionRepository database;
+    /** A kitchen is deleted only by somebody who has taken everything along so lately. */
+    private static final Duration DOWNLOAD_COUNTS_FOR = Duration.ofHours(1);
 
-    OpenSessions(JdbcIndexedSessionRepository database) {
+    private final JdbcIndexedSessionRepository database;
+    private final Clock clock;
+
+    OpenSessions(JdbcIndexedSessionRepository database, Clock clock) {
         this.database = database;
+        this.clock = clock;
     }
 
     /** Ends every session of a name but one. */
@@ -25,11 +32,14 @@ public class OpenSessions {
     }
 
     /** Notes in a session that everything was downloaded. */
-    public static void downloaded(HttpSession session, Instant at) {
-        session.setAttribute(DOWNLOADED, at.toString());
+    public void downloaded(HttpSession session) {
+        session.setAttribute(DOWNLOADED, clock.instant().toString());
     }
 
-    static Optional<Instant> downloadedAt(HttpSession session) {
-        return Optional.ofNullable((String) session.getAttribute(DOWNLOADED)).map(Instant::parse);
+    boolean downloadedLately(HttpSession session) {
+        return Optional.ofNullable((String) session.getAttribute(DOWNLOADED))
+                .map(Instant::parse)
+                .filter(at -> at.isAfter(clock.instant().minus(DOWNLOAD_COUNTS_FOR)))
+                .isPresent();
     }
 }

@@ -1,12 +1,10 @@
 package app.gradior.web.kitchen;
 
+import app.gradior.web.platform.FieldErrors;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
-import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,24 +22,18 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/account")
 class SettingsController {
-    /** A kitchen is deleted only by somebody who has taken everything along so lately. */
-    private static final Duration DOWNLOAD_COUNTS_FOR = Duration.ofHours(1);
-
     private final Accounts accounts;
     private final OpenSessions sessions;
     private final Throttle throttle;
     private final SignIn signIn;
     private final DemoKitchen demo;
-    private final Clock clock;
 
-    SettingsController(
-            Accounts accounts, OpenSessions sessions, Throttle throttle, SignIn signIn, DemoKitchen demo, Clock clock) {
+    SettingsController(Accounts accounts, OpenSessions sessions, Throttle throttle, SignIn signIn, DemoKitchen demo) {
         this.accounts = accounts;
         this.sessions = sessions;
         this.throttle = throttle;
         this.signIn = signIn;
         this.demo = demo;
-        this.clock = clock;
     }
 
     @GetMapping
@@ -102,7 +94,9 @@ class SettingsController {
     }
 
     private String refused(KitchenUser user, String field, String why, Model model, HttpServletResponse response) {
-        model.addAttribute("wrong", Map.of(field, why));
+        FieldErrors wrong = new FieldErrors();
+        wrong.say(field, why);
+        model.addAttribute("wrong", wrong);
         response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
         return account(user, model);
     }
@@ -141,7 +135,7 @@ class SettingsController {
             HttpServletRequest request,
             HttpServletResponse response) {
         refuseShared(user);
-        if (accounts.isAlone(user) && !downloaded(request.getSession())) {
+        if (accounts.isAlone(user) && !sessions.downloadedLately(request.getSession())) {
             return refused(
                     user,
                     "password",
@@ -157,11 +151,5 @@ class SettingsController {
         sessions.endAllBut(user.getUsername(), request.getSession().getId());
         new SecurityContextLogoutHandler().logout(request, response, null);
         return "redirect:/signin?gone";
-    }
-
-    private boolean downloaded(HttpSession session) {
-        return OpenSessions.downloadedAt(session)
-                .filter(at -> at.isAfter(clock.instant().minus(DOWNLOAD_COUNTS_FOR)))
-                .isPresent();
     }
 }

@@ -3,7 +3,6 @@ package app.gradior.web.kitchen;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.boot.context.properties.ConfigurationProperties;
@@ -68,7 +67,7 @@ public class Throttle {
      * @return how long to wait; empty if it is within its limit
      */
     public Optional<Duration> tried(Kind kind, String who) {
-        Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        Instant now = clock.instant();
         String key = key(kind, who);
         mapper.count(key, now, now.plus(kind.window));
         if (++tries % SWEEP_EVERY == 0) {

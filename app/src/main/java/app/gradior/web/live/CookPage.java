@@ -8,6 +8,7 @@ import app.gradior.plan.Route;
 import app.gradior.sauce.WrittenSauce;
 import app.gradior.web.planning.KeptPlan;
 import app.gradior.web.sauce.ReadSauce;
+import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -113,10 +114,10 @@ public final class CookPage {
         } else {
             all.add(new String[] {
                 "reduce",
-                capital(view.getCook().conditions().activity().label()) + " to " + view.getTarget(),
+                capital(Names.of(view.getCook().conditions().activity())) + " to " + view.getTarget(),
                 view.getForecast()
                         .atTarget()
-                        .map(at -> "dip mark " + Math.round(at.depth().millimetres()) + " mm")
+                        .map(at -> "dip mark " + say.depth(at.depth().millimetres()))
                         .orElse("")
             });
             usual.add(view.getForecast().reached());
@@ -125,7 +126,7 @@ public final class CookPage {
             double poured = view.getCook().starchPoured().grams();
             all.add(new String[] {
                 "slurry",
-                "Slurry: " + say.grams(pour.powderGrams()) + " " + pour.kind().label() + ", "
+                "Slurry: " + say.grams(pour.powderGrams()) + " " + Names.of(pour.kind()) + ", "
                         + say.grams(pour.waterGrams()) + " cold water, in thirds",
                 poured > 0 ? say.grams(poured) + " of it is in" : "stir it again just before"
             });
@@ -174,7 +175,7 @@ public final class CookPage {
     /** A label for a jar of it. */
     public String getLabel() {
         String allergens = view.getForecast().current().mixture().allergens().stream()
-                .map(a -> a.label())
+                .map(Names::of)
                 .sorted()
                 .collect(Collectors.joining(", "));
         return view.getRow().sauceName() + ", " + say.day(now)

@@ -211,14 +211,15 @@ public final class CookView {
 
     /** What a reading changed: the pace if it did, else the thickness. */
     private String changed(Forecast then, Forecast after) {
-        long paceThen = Math.round(then.loss().gramsPerMinute());
-        long pace = Math.round(after.loss().gramsPerMinute());
+        double paceThen = then.loss().gramsPerMinute();
+        double pace = after.loss().gramsPerMinute();
+        boolean asThought = Math.round(pace) == Math.round(paceThen);
         double thicker = after.current().warm().value() - then.current().warm().value();
-        if (pace == paceThen && Math.abs(thicker) >= 0.1) {
+        if (asThought && Math.abs(thicker) >= 0.1) {
             return (thicker > 0 ? "Thicker" : "Thinner") + " than thought by " + say.number(Math.abs(thicker), 1)
                     + " of a grade";
         }
-        return "Losing " + pace + " g a minute" + (pace == paceThen ? ", as thought" : ", not " + paceThen);
+        return "Losing " + say.pace(pace) + (asThought ? ", as thought" : ", not " + say.pace(paceThen));
     }
 
     private static String capital(String words) {

@@ -2,6 +2,7 @@ package app.gradior.web.live;
 
 import app.gradior.cook.CookEvent;
 import app.gradior.web.text.LidKeys;
+import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.time.Duration;
 import java.util.Locale;
@@ -37,7 +38,7 @@ record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implem
 
     @Override
     public String heatChanged(CookEvent.HeatChanged event) {
-        return "heat to a " + event.activity().label();
+        return "heat to a " + Names.of(event.activity());
     }
 
     @Override
@@ -71,13 +72,13 @@ record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implem
 
     @Override
     public String slurryPoured(CookEvent.SlurryPoured event) {
-        return "slurry: " + say.grams(event.powder()) + " " + event.starch().label() + " in " + say.grams(event.water())
-                + " water";
+        return "slurry: " + say.grams(event.powder()) + " " + Names.of(event.starch()) + " in "
+                + say.grams(event.water()) + " water";
     }
 
     @Override
     public String potChanged(CookEvent.PotChanged event) {
-        return "into a pot of " + say.number(event.pot().rim().centimetres(), 0) + " cm";
+        return "into a pot of " + say.width(event.pot().rim().millimetres(), 0);
     }
 
     @Override
@@ -116,7 +117,7 @@ record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implem
     @Override
     public String jarred(CookEvent.Jarred event) {
         return event.count() + (event.count() == 1 ? " jar of " : " jars of ") + say.millilitres(event.jar())
-                + ", " + Math.round(event.headspace().millimetres()) + " mm free"
+                + ", " + say.depth(event.headspace().millimetres()) + " free"
                 + (event.leftOver().millilitres() > 0.5 ? ", " + say.millilitres(event.leftOver()) + " left over" : "");
     }
 
@@ -124,7 +125,7 @@ record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implem
     public String finished(CookEvent.Finished event) {
         return "taken off"
                 + event.yield().map(m -> ", " + say.grams(m)).orElse("")
-                + event.look().map(l -> "; " + l.words()).orElse("");
+                + event.look().map(l -> "; " + Names.of(l)).orElse("");
     }
 
     @Override
@@ -144,7 +145,7 @@ record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implem
 
     @Override
     public String dipped(CookEvent.Dipped event) {
-        return Math.round(event.depth().millimetres()) + " mm deep";
+        return say.depth(event.depth().millimetres()) + " deep";
     }
 
     @Override
@@ -154,12 +155,12 @@ record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implem
 
     @Override
     public String spoonLooked(CookEvent.SpoonLooked event) {
-        return "spoon: " + event.look().words();
+        return "spoon: " + Names.of(event.look());
     }
 
     @Override
     public String plateSpreadRead(CookEvent.PlateSpreadRead event) {
-        return "spread to " + say.number(event.diameter().centimetres(), 1) + " cm";
+        return "spread to " + say.width(event.diameter().millimetres(), 1);
     }
 
     @Override

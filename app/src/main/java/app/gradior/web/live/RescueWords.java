@@ -4,6 +4,7 @@ import app.gradior.cook.CookEvent.Flavour;
 import app.gradior.cook.Guidance;
 import app.gradior.cook.Rescue;
 import app.gradior.plan.Slurry;
+import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.util.List;
 import java.util.Optional;
@@ -113,7 +114,7 @@ public class RescueWords {
 
     private String slurry(Optional<Slurry> slurry) {
         return slurry.map(s -> "Slurry now: " + say.grams(s.powder()) + " "
-                        + s.kind().label() + " (" + say.spoons(s.levelTeaspoons()) + ") in " + say.grams(s.water())
+                        + Names.of(s.kind()) + " (" + say.spoons(s.levelTeaspoons()) + ") in " + say.grams(s.water())
                         + " cold water brings it to grade "
                         + say.grade(s.thirds().get(2)) + ", in thirds.")
                 .orElse("It is as thick as you want it when eaten: it thickens as it cools.");

@@ -10,6 +10,8 @@ import app.gradior.quantity.Celsius;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -33,7 +35,7 @@ final class BoardDrawing {
         this.plan = plan;
         this.form = form;
         this.say = say;
-        this.jarMl = form.size("jarMl", new Problems());
+        this.jarMl = form.size("jarMl", new FieldErrors());
     }
 
     Map<String, Object> drawing() {
@@ -68,7 +70,7 @@ final class BoardDrawing {
 
     private static String words(Limit limit) {
         String percent = String.valueOf(limit.share() * 100).replaceAll("\\.0$", "");
-        return limit.label() + (limit.rising() ? " " : " under ") + percent + " %";
+        return Names.of(limit) + (limit.rising() ? " " : " under ") + percent + " %";
     }
 
     private Map<String, Object> band() {
@@ -76,7 +78,7 @@ final class BoardDrawing {
         String name = switch (form.get("use")) {
             case "GRADE" -> "grade wanted";
             case "BATCH" -> "like that batch";
-            default -> form.use().label();
+            default -> Names.of(form.use());
         };
         return Map.of(
                 "low", goal.low().value(),
@@ -148,19 +150,19 @@ final class BoardDrawing {
         point.put("stop", say.grams(at.mass()) + time(step));
         point.put(
                 "dip",
-                "dip mark " + Math.round(at.depth().millimetres()) + " mm · grade "
+                "dip mark " + say.depth(at.depth().millimetres()) + " · grade "
                         + say.grade(Grade.of(step.served().middle())));
         point.put(
                 "salt",
                 "salt " + say.percent(at.salt()) + " · sugar " + say.percent(at.sugar()) + " · acid "
                         + say.percent(at.acid()));
-        point.put("looks", at.look().words() + "; 15 ml spread to " + say.number(plate, 1) + " cm in 30 s");
+        point.put("looks", Names.of(at.look()) + "; 15 ml spread to " + say.width(plate * 10, 1) + " in 30 s");
         step.lift().ifPresent(lift -> {
             if (lift.powder().kilograms() > 0) {
                 point.put(
                         "lift",
                         "lift " + say.grams(lift.powder()) + " "
-                                + plan.routes().starch().kind().label());
+                                + Names.of(plan.routes().starch().kind()));
                 point.put("water", "in " + say.grams(lift.water()) + " cold water");
                 point.put(
                         "leaves",

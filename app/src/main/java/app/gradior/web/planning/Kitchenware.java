@@ -12,8 +12,9 @@ import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.AccountMapper;
+import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.text.LidKeys;
 import java.util.List;
@@ -28,9 +29,9 @@ public class Kitchenware {
     private static final Share USUAL_HUMIDITY = Share.of(0.5);
 
     private final AccountMapper accounts;
-    private final RingMapper rings;
+    private final Rings rings;
 
-    Kitchenware(AccountMapper accounts, RingMapper rings) {
+    Kitchenware(AccountMapper accounts, Rings rings) {
         this.accounts = accounts;
         this.rings = rings;
     }
@@ -42,7 +43,7 @@ public class Kitchenware {
     }
 
     /** The air of a kitchen, as what was chosen on the page would have it. */
-    static Room room(Room kitchens, PlanForm form, Problems problems) {
+    static Room room(Room kitchens, PlanForm form, FieldErrors problems) {
         OptionalDouble altitude = form.altitude(problems);
         Room hooded = form.hood().map(kitchens::withHood).orElse(kitchens);
         return altitude.isPresent() ? hooded.at(Altitude.ofMetres(altitude.getAsDouble())) : hooded;
@@ -73,7 +74,7 @@ public class Kitchenware {
     }
 
     /** Says beside the pot that it does not hold the sauce, if it does not even do so before it boils. */
-    static void refuseTooSmall(Mixture sauce, Pot pot, Problems problems) {
+    static void refuseTooSmall(Mixture sauce, Pot pot, FieldErrors problems) {
         if (!holds(pot, sauce)) {
             problems.say(
                     "pot",

@@ -1,35 +1,17 @@
 package app.gradior.web.planning;
 
 import app.gradior.food.StarchKind;
-import app.gradior.plan.EvaporationKnowledge;
-import app.gradior.plan.Planner;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
-import app.gradior.pot.Evaporation;
-import app.gradior.quantity.Celsius;
-import app.gradior.quantity.Interval;
-import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.batch.BatchSummaries;
-import app.gradior.web.equipment.BoilOffMapper;
-import app.gradior.web.equipment.KitchenPot;
-import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
-import app.gradior.web.text.Wording;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,58 +19,26 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The plan board: a sauce in a pot toward a target, as a page whose address holds every choice. */
 @Controller
 @RequestMapping("/sauces/{id}/plan")
 class PlanController {
-    /** A reduction longer than this is too slow if another pot is so much quicker. */
-    private static final double UNREASONABLE_MINUTES = 40;
-
-    private static final double SLOW_FACTOR = 1.4;
-
-    /** So many pots stand beside the chosen one. */
-    private static final int POTS_BESIDE = 6;
-
     /** So many of the latest batches are offered to be met again. */
     private static final int BATCHES_TO_MEET = 20;
-
-    /** A spread of ln k at which a place counts as not known: hardly less than the model's own. */
-    private static final double BARELY_KNOWN = 0.34;
 
     private final SauceService book;
     private final Planning planning;
     private final PlanService plans;
-    private final PlanCache cache;
-    private final BoilOffMapper tests;
     private final BatchSummaries batches;
-    private final Wording say;
-    private final TemplateRenderer pages;
-    private final JsonMapper json;
-    private final KitchenCache remembered;
+    private final BoardPage board;
 
-    PlanController(
-            SauceService book,
-            Planning planning,
-            PlanService plans,
-            PlanCache cache,
-            BoilOffMapper tests,
-            BatchSummaries batches,
-            Wording say,
-            TemplateRenderer pages,
-            JsonMapper json,
-            KitchenCache remembered) {
+    PlanController(SauceService book, Planning planning, PlanService plans, BatchSummaries batches, BoardPage board) {
         this.book = book;
         this.planning = planning;
         this.plans = plans;
-        this.cache = cache;
-        this.tests = tests;
         this.batches = batches;
-        this.say = say;
-        this.pages = pages;
-        this.json = json;
-        this.remembered = remembered;
+        this.board = board;
     }
 
     @GetMapping
@@ -101,7 +51,7 @@ class PlanController {
         model.addAttribute("read", planned.read());
         model.addAttribute("form", planned.form());
         model.addAttribute("problems", planned.problems());
-        model.addAttribute("outcome", new String(outcome(kitchen, id, asked, () -> planned), StandardCharsets.UTF_8));
+        model.addAttribute("outcome", new String(board.of(kitchen, id, asked, () -> planned), StandardCharsets.UTF_8));
         model.addAttribute("activities", Activity.values());
         model.addAttribute("uses", Use.values());
         model.addAttribute("bases", Target.Basis.values());
@@ -116,125 +66,10 @@ class PlanController {
     @ResponseBody
     byte[] outcome(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices) {
         PlanForm asked = PlanForm.of(choices);
-        return outcome(kitchen, id, asked, () -> planning.plan(kitchen, found(kitchen, id), asked));
+        return board.of(kitchen, id, asked, () -> planning.plan(kitchen, found(kitchen, id), asked));
     }
 
     private Sauce found(UUID kitchen, UUID id) {
         return book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
-    }
-
-    private record Outcome(UUID sauce, PlanForm asked) {}
-
-    /** As bytes, since that is what is sent: a board is long, and it would be encoded for every answer. */
-    private byte[] outcome(UUID kitchen, UUID id, PlanForm asked, Supplier<Planning.PlanAttempt> planned) {
-        return remembered.of(kitchen, new Outcome(id, asked), () -> render(kitchen, planned.get()));
-    }
-
-    private byte[] render(UUID kitchen, Planning.PlanAttempt planned) {
-        Map<String, Object> shown = new HashMap<>();
-        shown.put("sauce", planned.sauce());
-        shown.put("planned", planned);
-        shown.put("read", planned.read());
-        shown.put("form", planned.form());
-        shown.put("problems", planned.problems());
-        planned.possible().ifPresent(possible -> present(kitchen, planned, possible, shown));
-        return pages.render("plan/board", "outcome", shown).getBytes(StandardCharsets.UTF_8);
-    }
-
-    private static String pace(double k) {
-        long percent = Math.round(100 * Math.abs(k - 1));
-        return percent < 3 ? "as fast as usual here" : percent + " % " + (k < 1 ? "slower" : "faster") + " than usual";
-    }
-
-    private void present(
-            UUID kitchen, Planning.PlanAttempt planned, Planning.FeasiblePlan possible, Map<String, Object> shown) {
-        PlanForm form = planned.form();
-        EvaporationKnowledge.Known known = possible.known();
-        shown.put("possible", possible);
-        shown.put("known", known);
-        shown.put(
-                "learnt",
-                known.logSd() > BARELY_KNOWN
-                        ? "Nothing like it has been weighed in your kitchen yet: the minutes are the model's estimate."
-                        : "By what was weighed in your kitchen, it boils off "
-                                + pace(known.k().middle()) + ".");
-        shown.put(
-                "heatUp",
-                new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
-        shown.put("looks", SpoonCoat.values());
-        shown.put("drawing", json.writeValueAsString(new BoardDrawing(possible, form, say).drawing()));
-        shown.put("potDrawing", PotDrawing.of(possible.pot().pot()));
-        shown.put("jarMl", form.size("jarMl", new Problems()));
-        shown.put("beside", beside(planned, possible));
-        shown.put("mark", mark(kitchen, form));
-    }
-
-    /** The same in another pot: empty minutes where it does not hold the sauce or never gets there. */
-    record OtherPot(KitchenPot pot, boolean holds, Optional<Interval> minutes, boolean chosen, boolean slow) {}
-
-    /** The minutes of reducing in each pot, each on the ring that fits it best, so that a narrow one is seen to be slow. */
-    private List<OtherPot> beside(Planning.PlanAttempt planned, Planning.FeasiblePlan possible) {
-        List<OtherPot> beside = new ArrayList<>();
-        for (KitchenPot pot : others(planned, possible)) {
-            boolean chosen = pot.id().equals(possible.pot().id());
-            Optional<KitchenRing> ring = chosen ? possible.ring() : Kitchenware.ring(planned.rings(), null, pot);
-            boolean holds = Kitchenware.holds(pot.pot(), possible.planner().sauce());
-            Optional<Interval> minutes = Optional.empty();
-            if (holds) {
-                Planner planner = new Planner(
-                        possible.planner().sauce(),
-                        Kitchenware.conditions(pot.pot(), ring, planned.form(), planned.room()),
-                        planned.knowledge()
-                                .about(EvaporationKnowledge.PotRingActivity.of(
-                                        pot.id(),
-                                        ring.map(KitchenRing::id).orElse(null),
-                                        planned.form().activity()))
-                                .knowledge());
-                minutes = cache.reduce(planner, possible.request().target()) instanceof Planner.Outcome.Reached reached
-                        ? Optional.of(reached.plan().minutes())
-                        : Optional.empty();
-            }
-            beside.add(new OtherPot(pot, holds, minutes, chosen, false));
-        }
-        double quickest = beside.stream()
-                .flatMap(b -> b.minutes().stream())
-                .mapToDouble(Interval::middle)
-                .min()
-                .orElse(0);
-        return beside.stream()
-                .map(b -> new OtherPot(
-                        b.pot(),
-                        b.holds(),
-                        b.minutes(),
-                        b.chosen(),
-                        b.minutes()
-                                .filter(m -> m.middle() > UNREASONABLE_MINUTES && m.middle() > quickest * SLOW_FACTOR)
-                                .isPresent()))
-                .toList();
-    }
-
-    /** The chosen pot among those that hold the sauce, the widest of them first to be taken; all where there are few. */
-    private static List<KitchenPot> others(Planning.PlanAttempt planned, Planning.FeasiblePlan possible) {
-        if (planned.pots().size() <= POTS_BESIDE) {
-            return planned.pots();
-        }
-        List<UUID> taken = planned.pots().stream()
-                .filter(pot -> Kitchenware.holds(pot.pot(), possible.planner().sauce()))
-                .sorted(Comparator.comparing(KitchenPot::rimMm).reversed())
-                .limit(POTS_BESIDE)
-                .map(KitchenPot::id)
-                .toList();
-        return planned.pots().stream()
-                .filter(pot -> taken.contains(pot.id())
-                        || pot.id().equals(possible.pot().id()))
-                .toList();
-    }
-
-    /** The mark of the dial that gave this activity on this ring before. */
-    private Optional<String> mark(UUID kitchen, PlanForm form) {
-        return tests.marks(kitchen).stream()
-                .filter(row -> row.ringId().equals(form.ring()) && row.activity() == form.activity())
-                .findFirst()
-                .map(BoilOffMapper.MarkRow::dialMark);
     }
 }

@@ -14,6 +14,7 @@ import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
+import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.text.LidKeys;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -241,13 +242,9 @@ public final class PlanForm {
     }
 
     /** The temperature it is eaten at. */
-    Celsius served(Problems problems) {
-        double degrees = NumberInput.read(get("served")).orElse(Double.NaN);
-        if (!(degrees >= 0 && degrees <= 95)) {
-            problems.say("served", "Sauces are eaten between 0 and 95 °C: 60 is warm, 5 from the fridge.");
-            return Celsius.SERVED_WARM;
-        }
-        return Celsius.of(degrees);
+    Celsius served(FieldErrors problems) {
+        String otherwise = "Sauces are eaten between 0 and 95 °C: 60 is warm, 5 from the fridge.";
+        return Celsius.of(number("served", 0, 95, otherwise, problems).orElse(Celsius.SERVED_WARM.degrees()));
     }
 
     /**
@@ -255,7 +252,7 @@ public final class PlanForm {
      *
      * @param ofBatch the grade of the batch chosen, at the temperature it is eaten at
      */
-    Goal goal(Problems problems, Optional<Grade> ofBatch) {
+    Goal goal(FieldErrors problems, Optional<Grade> ofBatch) {
         Celsius served = served(problems);
         if (get("use").equals("BATCH")) {
             if (ofBatch.isEmpty()) {
@@ -264,57 +261,59 @@ public final class PlanForm {
             return ofBatch.map(grade -> Goal.of(grade, served)).orElseGet(() -> Goal.of(use(), served));
         }
         if (get("use").equals("GRADE")) {
-            double grade = NumberInput.read(get("grade")).orElse(Double.NaN);
-            if (!(grade >= 0.5 && grade <= 8)) {
-                problems.say("grade", "Give a grade between 0.5 and 8: 2 is cream, 4.7 coats a spoon, 6.5 is ketchup.");
-                return Goal.of(use(), served);
-            }
-            return Goal.of(Grade.of(grade), served);
+            String otherwise = "Give a grade between 0.5 and 8: 2 is cream, 4.7 coats a spoon, 6.5 is ketchup.";
+            OptionalDouble grade = number("grade", 0.5, 8, otherwise, problems);
+            return grade.isPresent() ? Goal.of(Grade.of(grade.getAsDouble()), served) : Goal.of(use(), served);
         }
         return Goal.of(use(), served);
     }
 
     /** Where reducing is to stop, if not where it is thick enough. */
-    Optional<Target> stop(Problems problems) {
+    Optional<Target> stop(FieldErrors problems) {
         return switch (aim()) {
             case "yield" -> amount("amount", "unit", problems);
             case "part" -> part(problems);
-            case "brix" -> {
-                double brix = NumberInput.read(get("brix")).orElse(Double.NaN);
-                if (!(brix > 0 && brix < 90)) {
-                    problems.say("brix", "Give a Brix between 0 and 90: 65 is a syrup.");
-                    yield Optional.empty();
-                }
-                yield Optional.of(new Target.AtBrix(Share.ofPercent(brix)));
-            }
-            case "boils" -> {
-                double degrees = NumberInput.read(get("boils")).orElse(Double.NaN);
-                if (!(degrees >= 90 && degrees <= 125)) {
-                    problems.say("boils", "Give a temperature between 90 and 125 °C: 104 is a thick syrup.");
-                    yield Optional.empty();
-                }
-                yield Optional.of(new Target.AtBoilingPoint(Celsius.of(degrees)));
-            }
+            case "brix" -> brix(problems);
+            case "boils" -> boils(problems);
             default -> Optional.empty();
         };
     }
 
-    private Optional<Target> part(Problems problems) {
-        double percent = NumberInput.read(get("part")).orElse(Double.NaN);
-        if (!(percent > 0 && percent < 100)) {
-            problems.say("part", "Give a part between 0 and 100 per cent, such as 50.");
+    private Optional<Target> brix(FieldErrors problems) {
+        OptionalDouble brix = number("brix", 0.1, 89.9, "Give a Brix between 0 and 90: 65 is a syrup.", problems);
+        return brix.isPresent()
+                ? Optional.of(new Target.AtBrix(Share.ofPercent(brix.getAsDouble())))
+                : Optional.empty();
+    }
+
+    private Optional<Target> boils(FieldErrors problems) {
+        String otherwise = "Give a temperature between 90 and 125 °C: 104 is a thick syrup.";
+        OptionalDouble degrees = number("boils", 90, 125, otherwise, problems);
+        return degrees.isPresent()
+                ? Optional.of(new Target.AtBoilingPoint(Celsius.of(degrees.getAsDouble())))
+                : Optional.empty();
+    }
+
+    private Optional<Target> part(FieldErrors problems) {
+        String otherwise = "Give a part between 0 and 100 per cent, such as 50.";
+        OptionalDouble typed = number("part", 0.01, 99.99, otherwise, problems);
+        if (typed.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(
-                new Target.Reduced(Share.ofPercent(get("way").equals("to") ? percent : 100 - percent), basis()));
+        double percent = get("way").equals("to") ? typed.getAsDouble() : 100 - typed.getAsDouble();
+        return Optional.of(new Target.Reduced(Share.ofPercent(percent), basis()));
+    }
+
+    private OptionalDouble number(String key, double min, double max, String otherwise, FieldErrors problems) {
+        return problems.number(key, get(key), min, max, otherwise);
     }
 
     /** How much there is to be at least; empty if nothing was said. */
-    Optional<Target> min(Problems problems) {
+    Optional<Target> min(FieldErrors problems) {
         return says("least") ? amount("least", "leastUnit", problems) : Optional.empty();
     }
 
-    private Optional<Target> amount(String key, String unitKey, Problems problems) {
+    private Optional<Target> amount(String key, String unitKey, FieldErrors problems) {
         OptionalDouble wanted = NumberInput.read(get(key));
         if (wanted.isEmpty()) {
             problems.say(key, "How much is to be left? Give a plain number, such as 580.");
@@ -335,7 +334,7 @@ public final class PlanForm {
         };
     }
 
-    private static Optional<Target> volume(double millilitres, Problems problems, String key) {
+    private static Optional<Target> volume(double millilitres, FieldErrors problems, String key) {
         if (millilitres > 300_000) {
             problems.say(key, "That is more than 300 litres: give a smaller yield.");
             return Optional.empty();
@@ -344,43 +343,29 @@ public final class PlanForm {
     }
 
     /** Millilitres of a jar or a serving. */
-    public double size(String key, Problems problems) {
-        double millilitres = NumberInput.read(get(key)).orElse(Double.NaN);
-        if (!(millilitres >= 5 && millilitres <= 5000)) {
-            problems.say(key, "Give a size between 5 and 5000 ml.");
-            return NumberInput.read(DEFAULTS.get(key)).orElseThrow();
-        }
-        return millilitres;
+    public double size(String key, FieldErrors problems) {
+        return number(key, 5, 5000, "Give a size between 5 and 5000 ml.", problems)
+                .orElseGet(() -> NumberInput.read(DEFAULTS.get(key)).orElseThrow());
     }
 
     /** How the slurry is stirred. */
-    SlurryRatio school(Problems problems) {
+    SlurryRatio school(FieldErrors problems) {
         return switch (get("school")) {
             case "1:1" -> new SlurryRatio.BySpoons(1);
             case "2:1" -> new SlurryRatio.BySpoons(0.5);
-            case "weight" -> {
-                double water = NumberInput.read(get("water")).orElse(Double.NaN);
-                if (!(water >= 0.5 && water <= 10)) {
-                    problems.say("water", "Give 0.5 to 10 times the starch's weight of water.");
-                    water = 2;
-                }
-                yield new SlurryRatio.ByWeight(water);
-            }
+            case "weight" ->
+                new SlurryRatio.ByWeight(
+                        number("water", 0.5, 10, "Give 0.5 to 10 times the starch's weight of water.", problems)
+                                .orElse(2));
             default -> new SlurryRatio.BySpoons(2);
         };
     }
 
     /** The altitude to compute with instead of the kitchen's, in metres. */
-    OptionalDouble altitude(Problems problems) {
-        if (!says("altitude")) {
-            return OptionalDouble.empty();
-        }
-        double metres = NumberInput.read(get("altitude")).orElse(Double.NaN);
-        if (!(metres >= -400 && metres <= 5000)) {
-            problems.say("altitude", "Give an altitude between -400 and 5000 m.");
-            return OptionalDouble.empty();
-        }
-        return OptionalDouble.of(metres);
+    OptionalDouble altitude(FieldErrors problems) {
+        return says("altitude")
+                ? number("altitude", -400, 5000, "Give an altitude between -400 and 5000 m.", problems)
+                : OptionalDouble.empty();
     }
 
     /** The choices as the part of an address after the question mark. */

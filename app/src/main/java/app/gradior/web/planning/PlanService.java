@@ -3,7 +3,6 @@ package app.gradior.web.planning;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.Retry;
 import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -54,7 +53,7 @@ public class PlanService {
                                     .with("route", plan.chosen().kind().key())
                                     .chosen()),
                             json.writeValueAsString(KeptPlan.PlanResult.of(plan)),
-                            clock.instant().truncatedTo(ChronoUnit.MICROS)));
+                            clock.instant()));
         }
         return find(kitchen, id).orElseThrow(() -> new NotFound("plan"));
     }

@@ -19,11 +19,12 @@ import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.equipment.Pots;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.food.Foods;
 import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.learning.PotLearning;
+import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
@@ -43,8 +44,8 @@ public class Planning {
     private final KitchenCache remembered;
     private final SauceReader reader;
     private final Foods foods;
-    private final PotMapper pots;
-    private final RingMapper rings;
+    private final Pots pots;
+    private final Rings rings;
     private final Kitchenware kitchenware;
     private final PotLearning learning;
     private final BatchService cooks;
@@ -54,8 +55,8 @@ public class Planning {
             KitchenCache remembered,
             SauceReader reader,
             Foods foods,
-            PotMapper pots,
-            RingMapper rings,
+            Pots pots,
+            Rings rings,
             Kitchenware kitchenware,
             PotLearning learning,
             BatchService cooks,
@@ -86,7 +87,7 @@ public class Planning {
             PlanForm form,
             Room room,
             EvaporationKnowledge knowledge,
-            Problems problems,
+            FieldErrors problems,
             Optional<FeasiblePlan> possible) {}
 
     /**
@@ -121,7 +122,7 @@ public class Planning {
 
     /** Computes what was asked for a sauce; what the sauce's own text aims at counts where nothing was asked. */
     public PlanAttempt plan(UUID kitchen, Sauce sauce, PlanForm asked) {
-        Problems problems = new Problems();
+        FieldErrors problems = new FieldErrors();
         KitchenSnapshot now = remembered.of(kitchen, KitchenSnapshot.class, () -> look(kitchen));
         ReadSauce read = reader.read(sauce, now.language(), now.pots());
         List<KitchenPot> all = now.pots();
@@ -222,7 +223,7 @@ public class Planning {
                 all.stream().filter(p -> p.id().equals(form.pot())).findFirst().orElseThrow(() -> new NotFound("pot")));
     }
 
-    private PlanRequest request(UUID kitchen, PlanForm form, Problems problems) {
+    private PlanRequest request(UUID kitchen, PlanForm form, FieldErrors problems) {
         Goal goal = form.goal(problems, gradeOfBatch(kitchen, form));
         return new PlanRequest(
                 goal,
@@ -244,7 +245,7 @@ public class Planning {
             throw new NotFound("batch");
         }
         Cook cook = kept.cook();
-        Celsius served = form.served(new Problems());
+        Celsius served = form.served(new FieldErrors());
         return Optional.of(Thickness.grade(
                 cook.forecast(kept.row().finishedAt()).current().mixture(),
                 served,

@@ -20,7 +20,7 @@ class SheetPdf {
         this.pages = pages;
     }
 
-    byte[] of(SheetController.Sheet sheet) {
+    byte[] of(Sheets.Sheet sheet) {
         String html = pages.render("plan/sheet-pdf", null, Map.of("sheet", sheet));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();

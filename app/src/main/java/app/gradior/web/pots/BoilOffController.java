@@ -1,26 +1,18 @@
 package app.gradior.web.pots;
 
 import app.gradior.measure.TypedMass;
-import app.gradior.plan.BoilOff;
 import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.pot.Activity;
-import app.gradior.pot.Conditions;
-import app.gradior.pot.Lid;
-import app.gradior.quantity.Mass;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.equipment.Pots;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.planning.Kitchenware;
 import app.gradior.web.platform.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -36,26 +28,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BoilOffController {
     private static final double MIN_WATER_G = 300;
 
-    private final PotMapper pots;
-    private final RingMapper rings;
-    private final BoilOffMapper tests;
+    private final Pots pots;
+    private final Rings rings;
+    private final BoilOffs tests;
     private final Kitchenware kitchenware;
     private final PotLearning learning;
-    private final Clock clock;
 
-    BoilOffController(
-            PotMapper pots,
-            RingMapper rings,
-            BoilOffMapper tests,
-            Kitchenware kitchenware,
-            PotLearning learning,
-            Clock clock) {
+    BoilOffController(Pots pots, Rings rings, BoilOffs tests, Kitchenware kitchenware, PotLearning learning) {
         this.pots = pots;
         this.rings = rings;
         this.tests = tests;
         this.kitchenware = kitchenware;
         this.learning = learning;
-        this.clock = clock;
     }
 
     /** What a test begins with, as typed. */
@@ -110,26 +94,7 @@ class BoilOffController {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return asked(kitchen, pot, form, model);
         }
-        String mark = form.mark() == null || form.mark().isBlank()
-                ? null
-                : form.mark().strip();
-        tests.insert(
-                kitchen,
-                new BoilOffMapper.Test(
-                        form.test(),
-                        id,
-                        ring.id(),
-                        form.activity(),
-                        mark == null ? null : mark.substring(0, Math.min(20, mark.length())),
-                        form.hood() != null,
-                        water.get(),
-                        now(),
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null));
+        tests.begin(kitchen, form.test(), pot, ring, form.activity(), form.mark(), form.hood() != null, water.get());
         return "redirect:/boil-offs/" + form.test();
     }
 
@@ -142,7 +107,7 @@ class BoilOffController {
         BoilOffMapper.Test test = test(kitchen, id);
         model.addAttribute("test", test);
         model.addAttribute("pot", pot(kitchen, test.potId()));
-        KitchenRing ring = rings.find(kitchen, test.ringId()).orElseThrow(() -> new NotFound("ring"));
+        KitchenRing ring = rings.get(kitchen, test.ringId());
         model.addAttribute("ring", ring);
         if (test.done()) {
             EvaporationKnowledge.PotRingActivity place =
@@ -158,14 +123,14 @@ class BoilOffController {
     @PostMapping("/boil-offs/{id}/start")
     String start(@InKitchen UUID kitchen, @PathVariable UUID id) {
         test(kitchen, id);
-        tests.start(kitchen, id, now());
+        tests.start(kitchen, id);
         return "redirect:/boil-offs/" + id;
     }
 
     @PostMapping("/boil-offs/{id}/end")
     String end(@InKitchen UUID kitchen, @PathVariable UUID id) {
         test(kitchen, id);
-        tests.end(kitchen, id, now());
+        tests.end(kitchen, id);
         return "redirect:/boil-offs/" + id;
     }
 
@@ -192,21 +157,8 @@ class BoilOffController {
             wrong = "That is not less than the " + Math.round(test.beforeG())
                     + " g of water at the start: was the lid weighed too, or the first weight misread?";
         } else {
-            KitchenRing ring = rings.find(kitchen, test.ringId()).orElseThrow(() -> new NotFound("ring"));
-            Conditions conditions = new Conditions(
-                    pot.pot(),
-                    ring.ring(),
-                    test.activity(),
-                    Lid.OFF,
-                    kitchenware.room(kitchen).withHood(test.hood()));
-            Optional<BoilOff> found = BoilOff.of(
-                    conditions,
-                    Mass.ofGrams(test.beforeG()),
-                    Mass.ofGrams(after.get()),
-                    Duration.between(test.startedAt(), test.endedAt()));
-            if (found.isPresent()) {
-                tests.finish(
-                        kitchen, id, after.get(), found.get().k(), found.get().logSd());
+            KitchenRing ring = rings.get(kitchen, test.ringId());
+            if (tests.finish(kitchen, test, pot, ring, after.get())) {
                 return "redirect:/boil-offs/" + id;
             }
             wrong = "No pot loses water like that: check both weights, or begin again.";
@@ -227,16 +179,12 @@ class BoilOffController {
     @PostMapping("/boil-offs/{id}/strike")
     String exclude(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean out) {
         BoilOffMapper.Test test = test(kitchen, id);
-        tests.exclude(kitchen, id, out ? now() : null);
+        tests.exclude(kitchen, id, out);
         return "redirect:/pots/" + test.potId() + "#known";
     }
 
-    private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MICROS);
-    }
-
     private KitchenPot pot(UUID kitchen, UUID id) {
-        return pots.find(kitchen, id).orElseThrow(() -> new NotFound("pot"));
+        return pots.get(kitchen, id);
     }
 
     private BoilOffMapper.Test test(UUID kitchen, UUID id) {

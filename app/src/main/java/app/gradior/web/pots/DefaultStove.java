@@ -2,7 +2,7 @@ package app.gradior.web.pots;
 
 import app.gradior.pot.Ring;
 import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.Accounts;
 import java.util.List;
 import java.util.UUID;
@@ -12,9 +12,9 @@ import org.springframework.stereotype.Component;
 /** Gives a new kitchen a stove of four rings, to be changed into its own. */
 @Component
 class DefaultStove {
-    private final RingMapper rings;
+    private final Rings rings;
 
-    DefaultStove(RingMapper rings) {
+    DefaultStove(Rings rings) {
         this.rings = rings;
     }
 
@@ -25,7 +25,7 @@ class DefaultStove {
                         ring("back left", 1200, 145, 170, 100),
                         ring("back right", 1800, 180, 430, 100),
                         ring("front right", 2200, 210, 430, 260))
-                .forEach(ring -> rings.insert(opened.kitchen(), ring));
+                .forEach(ring -> rings.add(opened.kitchen(), ring));
     }
 
     private static KitchenRing ring(String name, int watts, int size, int x, int y) {

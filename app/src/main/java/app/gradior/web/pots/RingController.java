@@ -2,9 +2,8 @@ package app.gradior.web.pots;
 
 import app.gradior.pot.Ring;
 import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.platform.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -12,8 +11,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -36,12 +33,10 @@ class RingController {
 
     static final int STOVE_DEPTH = 375;
 
-    private final RingMapper rings;
-    private final Clock clock;
+    private final Rings rings;
 
-    RingController(RingMapper rings, Clock clock) {
+    RingController(Rings rings) {
         this.rings = rings;
-        this.clock = clock;
     }
 
     /** A ring as its maker and its dial tell it. */
@@ -90,7 +85,7 @@ class RingController {
         if (refused(form, errors, response)) {
             return "pot/ring";
         }
-        rings.insert(kitchen, form.ring(UUID.randomUUID(), STOVE_WIDTH / 2, STOVE_DEPTH / 2));
+        rings.add(kitchen, form.ring(UUID.randomUUID(), STOVE_WIDTH / 2, STOVE_DEPTH / 2));
         return "redirect:/pots#rings";
     }
 
@@ -116,7 +111,7 @@ class RingController {
         if (refused(form, errors, response)) {
             return "pot/ring";
         }
-        rings.update(kitchen, form.ring(id, ring.xMm(), ring.yMm()));
+        rings.change(kitchen, form.ring(id, ring.xMm(), ring.yMm()));
         return "redirect:/pots#rings";
     }
 
@@ -134,7 +129,7 @@ class RingController {
     @PostMapping("/{id}/remove")
     String remove(@InKitchen UUID kitchen, @PathVariable UUID id) {
         find(kitchen, id);
-        rings.remove(kitchen, id, clock.instant().truncatedTo(ChronoUnit.MICROS));
+        rings.remove(kitchen, id);
         return "redirect:/pots#rings";
     }
 
@@ -153,6 +148,6 @@ class RingController {
     }
 
     private KitchenRing find(UUID kitchen, UUID id) {
-        return rings.find(kitchen, id).orElseThrow(() -> new NotFound("ring"));
+        return rings.get(kitchen, id);
     }
 }

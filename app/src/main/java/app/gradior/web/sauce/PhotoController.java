@@ -5,7 +5,6 @@ import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.Picture;
 import java.io.IOException;
 import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
@@ -49,7 +48,7 @@ class PhotoController {
         book.find(kitchen, id).orElseThrow(() -> new NotFound("sauce"));
         Optional<byte[]> jpeg = Picture.rewritten(file);
         if (jpeg.isPresent()) {
-            mapper.keepPhoto(kitchen, id, jpeg.get(), clock.instant().truncatedTo(ChronoUnit.MICROS));
+            mapper.keepPhoto(kitchen, id, jpeg.get(), clock.instant());
         } else {
             said.addFlashAttribute("photoWrong", Picture.UNREADABLE);
         }

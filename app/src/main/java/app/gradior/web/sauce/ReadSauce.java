@@ -23,6 +23,7 @@ import app.gradior.thickness.Grade;
 import app.gradior.thickness.Outside;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.text.Names;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -292,7 +293,7 @@ public final class ReadSauce {
 
         public String allergens() {
             return mixture().allergens().stream()
-                    .map(a -> a.label())
+                    .map(Names::of)
                     .sorted()
                     .reduce((a, b) -> a + ", " + b)
                     .orElse("none known");

@@ -14,7 +14,7 @@ import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.sauce.WrittenSauce;
 import app.gradior.web.equipment.KitchenPot;
-import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.Pots;
 import app.gradior.web.food.Foods;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -30,14 +30,14 @@ public class SauceReader {
             Pot.straight(Length.ofCentimetres(24), Length.ofCentimetres(12), Material.STEEL, Mass.ofGrams(1500));
 
     private final Foods foods;
-    private final PotMapper pots;
+    private final Pots pots;
     private final Cache<Words, ReadSauce> kept =
             Caffeine.newBuilder().maximumSize(500).build();
 
     /** Everything that decides how a text is read. */
     private record Words(String text, Foods.Language language, List<KitchenPot> pots) {}
 
-    SauceReader(Foods foods, PotMapper pots) {
+    SauceReader(Foods foods, Pots pots) {
         this.foods = foods;
         this.pots = pots;
     }

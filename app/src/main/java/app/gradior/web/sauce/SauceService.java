@@ -3,7 +3,6 @@ package app.gradior.web.sauce;
 import app.gradior.web.platform.NotFound;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -156,7 +155,7 @@ public class SauceService {
     }
 
     private Instant now() {
-        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+        return clock.instant();
     }
 
     /** Somebody else saved the sauce in between. */

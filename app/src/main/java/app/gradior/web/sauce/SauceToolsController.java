@@ -14,10 +14,11 @@ import app.gradior.sauce.Swap;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.equipment.KitchenPot;
-import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.Pots;
 import app.gradior.web.food.Foods;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.Names;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,9 +35,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sauces")
 class SauceToolsController {
     private final Foods foods;
-    private final PotMapper pots;
+    private final Pots pots;
 
-    SauceToolsController(Foods foods, PotMapper pots) {
+    SauceToolsController(Foods foods, Pots pots) {
         this.foods = foods;
         this.pots = pots;
     }
@@ -231,7 +232,8 @@ class SauceToolsController {
         Optional<Swap> swap = Swap.of(old, food, keep, others, language.grammar());
         if (swap.isEmpty()) {
             model.addAttribute(
-                    "wrong", food.name() + " can't stand in for it " + keep.label() + ": choose another way or food.");
+                    "wrong",
+                    food.name() + " can't stand in for it " + Names.of(keep) + ": choose another way or food.");
             return;
         }
         List<String> lines = new ArrayList<>(text.lines().toList());

@@ -1,7 +1,7 @@
 package app.gradior.web.sauce;
 
 import app.gradior.web.equipment.KitchenPot;
-import app.gradior.web.equipment.PotMapper;
+import app.gradior.web.equipment.Pots;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -18,10 +18,10 @@ public class Workshop {
     private static final int LONGEST_NAME = 120;
 
     private final SauceReader reader;
-    private final PotMapper pots;
+    private final Pots pots;
     private final LineNotes notes;
 
-    Workshop(SauceReader reader, PotMapper pots, LineNotes notes) {
+    Workshop(SauceReader reader, Pots pots, LineNotes notes) {
         this.reader = reader;
         this.pots = pots;
         this.notes = notes;

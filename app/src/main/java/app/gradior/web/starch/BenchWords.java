@@ -4,6 +4,7 @@ import app.gradior.food.StarchKind;
 import app.gradior.plan.Slurry;
 import app.gradior.plan.StarchBench;
 import app.gradior.thickness.Grade;
+import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -39,16 +40,14 @@ public class BenchWords {
 
     /** How a sauce of a starch keeps. */
     public String keeps(StarchKind kind) {
-        String cold = kind.setback() < GELS_FROM_SETBACK
-                ? "; stays loose when cold"
-                : kind.look().contains("gels") ? "" : "; sets firm when cold";
+        String cold = kind.setback() < GELS_FROM_SETBACK ? "; stays loose when cold" : "; sets firm when cold";
         String frozen = switch (kind.freezing()) {
             case POOR -> "weeps when thawed";
             case FAIR -> "freezes fairly";
             case GOOD -> "freezes well";
         };
         String boiled = kind.longBoil() == StarchKind.Bearing.POOR ? "; thins when boiled on" : "";
-        return kind.look() + cold + "; " + frozen + boiled;
+        return Names.look(kind) + cold + "; " + frozen + boiled;
     }
 
     /** What so much starch gives, and what to do about it. */

@@ -2,7 +2,6 @@ package app.gradior.web.starch;
 
 import app.gradior.food.Mixture;
 import app.gradior.food.StarchKind;
-import app.gradior.measure.NumberInput;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Slurry;
 import app.gradior.plan.SlurryRatio;
@@ -14,11 +13,11 @@ import app.gradior.quantity.Share;
 import app.gradior.thickness.Grade;
 import app.gradior.web.food.Foods;
 import app.gradior.web.kitchen.InKitchen;
-import java.util.LinkedHashMap;
+import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.Names;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -45,7 +44,7 @@ class StarchController {
             StarchForm form,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model) {
-        Map<String, String> problems = new LinkedHashMap<>();
+        FieldErrors problems = new FieldErrors();
         model.addAttribute("form", form);
         model.addAttribute("problems", problems);
         model.addAttribute("uses", Use.values());
@@ -57,7 +56,7 @@ class StarchController {
                 ? Grade.of(number("grade", form.grade(), 0.5, 8, "Give a grade between 0.5 and 8.", problems))
                 : use(form).aim();
         SlurryRatio school = form.slurrySchool();
-        if (liquid.isPresent() && problems.isEmpty()) {
+        if (liquid.isPresent() && !problems.any()) {
             StarchBench bench = new StarchBench(liquid.get(), served, school);
             List<StarchBench.Row> rows = bench.forGrade(wanted);
             model.addAttribute("bench", bench);
@@ -78,15 +77,15 @@ class StarchController {
     }
 
     /** Of a line as cooks write it, such as 500 ml stock; what is said of sugar, acid and salt stands instead of what the food has. */
-    private Optional<Mixture> liquid(UUID kitchen, StarchForm form, Map<String, String> problems) {
+    private Optional<Mixture> liquid(UUID kitchen, StarchForm form, FieldErrors problems) {
         ReadLine read = foods.language(kitchen).grammar().read(form.liquid());
         if (read.foods().isEmpty()) {
-            problems.put("liquid", "Write a liquid with its amount, such as 500 ml chicken stock or 300 g water.");
+            problems.say("liquid", "Write a liquid with its amount, such as 500 ml chicken stock or 300 g water.");
             return Optional.empty();
         }
         Mass mass = read.mixture().mass();
         if (!(mass.grams() >= 1) || mass.grams() > 100_000) {
-            problems.put("liquid", "Give between 1 g and 100 kg of it.");
+            problems.say("liquid", "Give between 1 g and 100 kg of it.");
             return Optional.empty();
         }
         if (form.plain()) {
@@ -96,39 +95,33 @@ class StarchController {
         Share acid = share("acid", form.acid(), problems);
         Share salt = share("salt", form.salt(), problems);
         try {
-            return problems.isEmpty() ? Optional.of(StarchBench.liquid(mass, sugar, acid, salt)) : Optional.empty();
+            return !problems.any() ? Optional.of(StarchBench.liquid(mass, sugar, acid, salt)) : Optional.empty();
         } catch (IllegalArgumentException e) {
-            problems.put("sugar", "Those come to too much: " + e.getMessage() + ".");
+            problems.say("sugar", "Those come to too much: " + e.getMessage() + ".");
             return Optional.empty();
         }
     }
 
-    private static Share share(String field, String typed, Map<String, String> problems) {
+    private static Share share(String field, String typed, FieldErrors problems) {
         return typed.isEmpty()
                 ? Share.NONE
                 : Share.ofPercent(number(field, typed, 0, 90, "Give per cent by weight, 0 to 90.", problems));
     }
 
     private static double number(
-            String field, String typed, double min, double max, String sentence, Map<String, String> problems) {
-        OptionalDouble number = NumberInput.read(typed, min, max);
-        if (number.isEmpty()) {
-            problems.putIfAbsent(field, sentence);
-            return min;
-        }
-        return number.getAsDouble();
+            String field, String typed, double min, double max, String sentence, FieldErrors problems) {
+        return problems.number(field, typed, min, max, sentence).orElse(min);
     }
 
     /** What so much starch gives, and how to mend a sauce that has it. */
-    private static void reverse(
-            StarchBench bench, StarchForm form, Grade wanted, Map<String, String> problems, Model model) {
+    private static void reverse(StarchBench bench, StarchForm form, Grade wanted, FieldErrors problems, Model model) {
         if (form.there().isEmpty()) {
             return;
         }
         double max = bench.liquid().mass().grams() * 0.25;
         double grams = number(
                 "there", form.there(), 0.01, max, "Give grams of starch, up to a quarter of the liquid.", problems);
-        if (!problems.isEmpty()) {
+        if (problems.any()) {
             return;
         }
         StarchKind kind = form.first();
@@ -153,7 +146,7 @@ class StarchController {
                         List.of(form.first(), form.second()).stream()
                                 .distinct()
                                 .map(kind -> Map.of(
-                                        "name", kind.label(),
+                                        "name", Names.of(kind),
                                         "points",
                                                 bench.curve(kind, end, CURVE_POINTS).stream()
                                                         .map(p -> List.of(p.powderGrams(), p.grade()))

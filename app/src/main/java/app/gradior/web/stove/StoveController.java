@@ -1,15 +1,13 @@
 package app.gradior.web.stove;
 
-import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.equipment.KitchenRing;
-import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.equipment.RingMapper;
+import app.gradior.web.equipment.Pots;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
-import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import java.util.ArrayList;
@@ -30,21 +28,13 @@ class StoveController {
     private static final int RECENT = 5;
     private static final int TO_CHOOSE_FROM = 30;
 
-    private final BatchService cooks;
     private final BatchSummaries batches;
     private final CookViews views;
     private final SauceService sauces;
-    private final PotMapper pots;
-    private final RingMapper rings;
+    private final Pots pots;
+    private final Rings rings;
 
-    StoveController(
-            BatchService cooks,
-            BatchSummaries batches,
-            CookViews views,
-            SauceService sauces,
-            PotMapper pots,
-            RingMapper rings) {
-        this.cooks = cooks;
+    StoveController(BatchSummaries batches, CookViews views, SauceService sauces, Pots pots, Rings rings) {
         this.batches = batches;
         this.views = views;
         this.sauces = sauces;
@@ -57,13 +47,13 @@ class StoveController {
             @InKitchen UUID kitchen,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model) {
-        List<CookView> running = cooks.underWay(kitchen).stream().map(views::of).toList();
+        List<CookView> running = views.underWay(kitchen);
         List<BatchSummary> finished = batches.latest(kitchen, ON_THE_SHELF);
         List<Sauce> latest = sauces.latest(kitchen, RECENT);
         model.addAttribute("places", places(rings.all(kitchen), running));
         model.addAttribute("running", running);
-        model.addAttribute("strip", Timeline.of(running, cooks.now()));
-        model.addAttribute("shelf", Shelf.of(finished, cooks.now()));
+        model.addAttribute("strip", Timeline.of(running, views.now()));
+        model.addAttribute("shelf", Shelf.of(finished, views.now()));
         model.addAttribute("sauces", latest);
         boolean measured = !pots.all(kitchen).isEmpty();
         boolean cooked = !running.isEmpty() || !finished.isEmpty();
@@ -108,7 +98,7 @@ class StoveController {
     @GetMapping("/stove/start")
     String start(
             @InKitchen UUID kitchen, @RequestParam UUID ring, @RequestParam(defaultValue = "") String q, Model model) {
-        model.addAttribute("ring", rings.find(kitchen, ring).orElseThrow(() -> new NotFound("ring")));
+        model.addAttribute("ring", rings.get(kitchen, ring));
         model.addAttribute("q", q.strip());
         model.addAttribute("sauces", sauces.page(kitchen, q, null, TO_CHOOSE_FROM));
         return "stove/start";

@@ -39,11 +39,10 @@ public class PlanWords {
             return say.millilitres(yield.volume());
         }
         if (target instanceof Target.Reduced reduced) {
-            return say.percent(reduced.kept()) + " of it left, "
-                    + reduced.basis().words();
+            return say.percent(reduced.kept()) + " of it left, " + Names.of(reduced.basis());
         }
         if (target instanceof Target.ForUse use) {
-            return use.use().label() + " at " + say.degrees(use.served().degrees());
+            return Names.of(use.use()) + " at " + say.degrees(use.served().degrees());
         }
         if (target instanceof Target.AtBrix brix) {
             return say.percent(brix.brix()) + " Brix";
@@ -62,12 +61,12 @@ public class PlanWords {
     /** What a route does, in a few words. */
     public String does(Route route, StarchChoice starch) {
         if (route.outcome().isEmpty()) {
-            return route.kind().label() + " does not lead there";
+            return Names.of(route.kind()) + " does not lead there";
         }
         Route.Outcome outcome = route.outcome().get();
         String stop = say.about(outcome.stop().mass().grams());
         String powder = outcome.slurry()
-                .map(s -> say.about(s.powder().grams()) + " " + starch.kind().label())
+                .map(s -> say.about(s.powder().grams()) + " " + Names.of(starch.kind()))
                 .orElse("");
         return switch (route.kind()) {
             case REDUCE -> outcome.minutes().middle() < 0.5 ? "Only bring it to the simmer" : "Reduce to " + stop;
@@ -127,7 +126,7 @@ public class PlanWords {
 
     /** What to know of the taste and the keeping, in a sentence. */
     public String remarks(Route.Outcome outcome) {
-        return outcome.remarks().stream().map(Route.Remark::words).collect(Collectors.joining("; "));
+        return outcome.remarks().stream().map(Names::of).collect(Collectors.joining("; "));
     }
 
     /** That no route leaves as much as is wanted, and what would do; null if one does. */
@@ -183,8 +182,8 @@ public class PlanWords {
         List<String> said = new ArrayList<>();
         List<String> planned = new ArrayList<>();
         if (saidActivity.filter(other -> other != activity).isPresent()) {
-            said.add(saidActivity.get().label());
-            planned.add(activity.label());
+            said.add(Names.of(saidActivity.get()));
+            planned.add(Names.of(activity));
         }
         if (saidLid.filter(other -> !other.equals(lid)).isPresent()) {
             said.add("lid " + LidKeys.keyOf(saidLid.get()));

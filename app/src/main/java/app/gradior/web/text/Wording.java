@@ -20,11 +20,22 @@ public class Wording {
     private static final double GRAMS_PER_OUNCE = 28.349523125;
     private static final double MILLILITRES_PER_CUP = 236.5882365;
     private static final double QUARTER_LITRE_ML = 250;
+    private static final double MILLIMETRES_PER_INCH = 25.4;
     private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
+    /** What a kind of thing is called. */
+    public String name(Enum<?> kind) {
+        return Names.of(kind);
+    }
+
+    /** What is seen of a kind of thing. */
+    public String look(Enum<?> kind) {
+        return Names.look(kind);
+    }
 
     /** Grams to the gram, under ten to a tenth. */
     public String grams(Mass mass) {
@@ -89,6 +100,29 @@ public class Wording {
     /** How many millilitres lie between two marks of a pot: a quarter of a litre, or a cup. */
     public double potMarks() {
         return CurrentKitchen.ounces() ? MILLILITRES_PER_CUP : QUARTER_LITRE_ML;
+    }
+
+    /** How deep it stands, to the millimetre. */
+    public String depth(double millimetres) {
+        String metric = Math.round(millimetres) + " mm";
+        return CurrentKitchen.ounces()
+                ? number(millimetres / MILLIMETRES_PER_INCH, 2) + " in (" + metric + ")"
+                : metric;
+    }
+
+    /** How wide something is, with so many digits of a centimetre. */
+    public String width(double millimetres, int digits) {
+        String metric = number(millimetres / 10, digits) + " cm";
+        return CurrentKitchen.ounces()
+                ? number(millimetres / MILLIMETRES_PER_INCH, 1) + " in (" + metric + ")"
+                : metric;
+    }
+
+    /** How much goes in a minute. */
+    public String pace(double gramsAMinute) {
+        String metric = number(gramsAMinute, gramsAMinute < 9.95 ? 1 : 0) + " g";
+        return (CurrentKitchen.ounces() ? number(gramsAMinute / GRAMS_PER_OUNCE, 2) + " oz (" + metric + ")" : metric)
+                + " a minute";
     }
 
     /** A temperature in whole degrees, in the kitchen's scale first. */

@@ -1,6 +1,7 @@
 package app.gradior.web.batch;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
 import java.net.CookieManager;
@@ -93,16 +94,11 @@ class CrashTest {
                 .redirectErrorStream(true)
                 .redirectOutput(folder.resolve("application.log").toFile())
                 .start();
-        for (int i = 0; i < 1200; i++) {
-            try {
-                if (get("/signin").statusCode() == 200) {
-                    return;
-                }
-            } catch (IOException notYet) {
-                Thread.sleep(150);
-            }
-        }
-        throw new IllegalStateException(Files.readString(folder.resolve("application.log")));
+        await("its first page; see " + folder.resolve("application.log"))
+                .atMost(Duration.ofMinutes(3))
+                .pollInterval(Duration.ofMillis(150))
+                .ignoreExceptionsInstanceOf(IOException.class)
+                .until(() -> get("/signin").statusCode() == 200);
     }
 
     private HttpResponse<String> get(String path) throws IOException, InterruptedException {
@@ -133,13 +129,15 @@ class CrashTest {
     @Test
     void noAcknowledgedReadingIsLostAndNoneIsDoubled() throws Exception {
         String token = first("name=\"_csrf\" value=\"([^\"]+)\"", get("/signin").body());
-        String stove = "";
-        for (int i = 0; i < 100 && !stove.contains("/cooks/"); i++) {
-            // The demo kitchen is opened a moment after the first page can be had.
-            Thread.sleep(100);
-            post("/demo", token, "_csrf=" + token);
-            stove = get("/").body();
-        }
+        String visitor = token;
+        // The demo kitchen is opened a moment after the first page can be had.
+        String stove = await().atMost(Duration.ofMinutes(1))
+                .until(
+                        () -> {
+                            post("/demo", visitor, "_csrf=" + visitor);
+                            return get("/").body();
+                        },
+                        page -> page.contains("/cooks/"));
         token = first("name=\"_csrf\" content=\"([^\"]+)\"", stove);
         String cook = first("href=\"(/cooks/[0-9a-f-]{36})\"", stove);
         List<UUID> ids = new ArrayList<>();
@@ -160,9 +158,7 @@ class CrashTest {
                 assertThat(away.body()).contains("Back in a moment").contains("Nothing is lost");
                 database("start");
                 // It comes back by itself.
-                for (int tries = 0; tries < 100 && get(cook).statusCode() != 200; tries++) {
-                    Thread.sleep(200);
-                }
+                await().atMost(Duration.ofMinutes(1)).until(() -> get(cook).statusCode() == 200);
             }
             // As the outbox does, which sends again what a busy machine did not answer in time.
             if (sent(cook, token, ids.get(i)) || sent(cook, token, ids.get(i))) {
@@ -196,7 +192,8 @@ class CrashTest {
     private void killDatabase() throws Exception {
         long pid = Long.parseLong(
                 Files.readString(folder.resolve("db").resolve("db.pid")).strip());
-        new ProcessBuilder("kill", "-9", String.valueOf(pid)).start().waitFor();
-        Thread.sleep(500);
+        ProcessHandle server = ProcessHandle.of(pid).orElseThrow();
+        server.destroyForcibly();
+        await().until(() -> !server.isAlive());
     }
 }

@@ -1,0 +1,73 @@
+package app.gradior.web.live;
+
+import app.gradior.food.StarchKind;
+import app.gradior.pot.Activity;
+import app.gradior.thickness.SpoonCoat;
+import app.gradior.web.batch.BatchService;
+import app.gradior.web.batch.CookRow;
+import app.gradior.web.equipment.Pots;
+import app.gradior.web.planning.PlanService;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.sauce.SauceReader;
+import app.gradior.web.sauce.SauceService;
+import app.gradior.web.text.Wording;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The cook page: what a cook was planned to be and what it is now. */
+@Component
+class CookPages {
+    private final SauceService sauces;
+    private final SauceReader reader;
+    private final PlanService plans;
+    private final CookViews views;
+    private final Pots pots;
+    private final Wording say;
+    private final JsonMapper json;
+
+    CookPages(
+            SauceService sauces,
+            SauceReader reader,
+            PlanService plans,
+            CookViews views,
+            Pots pots,
+            Wording say,
+            JsonMapper json) {
+        this.sauces = sauces;
+        this.reader = reader;
+        this.plans = plans;
+        this.views = views;
+        this.pots = pots;
+        this.say = say;
+        this.json = json;
+    }
+
+    CookPage live(UUID kitchen, BatchService.StoredCook kept) {
+        CookRow row = kept.row();
+        Sauce sauce =
+                sauces.version(kitchen, row.sauceId(), row.sauceVersion()).orElseThrow(() -> new NotFound("sauce"));
+        return new CookPage(
+                views.of(kept),
+                row.planId() == null ? Optional.empty() : plans.find(kitchen, row.planId()),
+                reader.read(kitchen, sauce),
+                views.now(),
+                say);
+    }
+
+    String page(UUID kitchen, BatchService.StoredCook kept, String fragment, Model model) {
+        CookPage page = live(kitchen, kept);
+        model.addAttribute("page", page);
+        model.addAttribute("view", page.getView());
+        model.addAttribute("chart", json.writeValueAsString(page.getView().drawing()));
+        model.addAttribute("others", views.underWay(kitchen));
+        model.addAttribute("activities", Activity.values());
+        model.addAttribute("looks", SpoonCoat.values());
+        model.addAttribute("pots", pots.all(kitchen));
+        model.addAttribute("starches", StarchKind.values());
+        return "live".equals(fragment) ? "cook/cook :: live" : "cook/cook";
+    }
+}

@@ -1,0 +1,178 @@
+package app.gradior.web.planning;
+
+import app.gradior.plan.EvaporationKnowledge;
+import app.gradior.plan.Planner;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
+import app.gradior.thickness.SpoonCoat;
+import app.gradior.web.equipment.BoilOffMapper;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.PotDrawing;
+import app.gradior.web.kitchen.KitchenCache;
+import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.Wording;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What the choices of a plan come to, as a piece of HTML: the board with its routes, looks and other pots. */
+@Component
+class BoardPage {
+    /** A reduction longer than this is too slow if another pot is so much quicker. */
+    private static final double UNREASONABLE_MINUTES = 40;
+
+    private static final double SLOW_FACTOR = 1.4;
+
+    /** So many pots stand beside the chosen one. */
+    private static final int POTS_BESIDE = 6;
+
+    /** A spread of ln k at which a place counts as not known: hardly less than the model's own. */
+    private static final double BARELY_KNOWN = 0.34;
+
+    private final PlanCache cache;
+    private final BoilOffMapper tests;
+    private final Wording say;
+    private final TemplateRenderer pages;
+    private final JsonMapper json;
+    private final KitchenCache remembered;
+
+    BoardPage(
+            PlanCache cache,
+            BoilOffMapper tests,
+            Wording say,
+            TemplateRenderer pages,
+            JsonMapper json,
+            KitchenCache remembered) {
+        this.cache = cache;
+        this.tests = tests;
+        this.say = say;
+        this.pages = pages;
+        this.json = json;
+        this.remembered = remembered;
+    }
+
+    private record Outcome(UUID sauce, PlanForm asked) {}
+
+    /** As bytes, since that is what is sent: a board is long, and it would be encoded for every answer. */
+    byte[] of(UUID kitchen, UUID id, PlanForm asked, Supplier<Planning.PlanAttempt> planned) {
+        return remembered.of(kitchen, new Outcome(id, asked), () -> render(kitchen, planned.get()));
+    }
+
+    private byte[] render(UUID kitchen, Planning.PlanAttempt planned) {
+        Map<String, Object> shown = new HashMap<>();
+        shown.put("sauce", planned.sauce());
+        shown.put("planned", planned);
+        shown.put("read", planned.read());
+        shown.put("form", planned.form());
+        shown.put("problems", planned.problems());
+        planned.possible().ifPresent(possible -> present(kitchen, planned, possible, shown));
+        return pages.render("plan/board", "outcome", shown).getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String pace(double k) {
+        long percent = Math.round(100 * Math.abs(k - 1));
+        return percent < 3 ? "as fast as usual here" : percent + " % " + (k < 1 ? "slower" : "faster") + " than usual";
+    }
+
+    private void present(
+            UUID kitchen, Planning.PlanAttempt planned, Planning.FeasiblePlan possible, Map<String, Object> shown) {
+        PlanForm form = planned.form();
+        EvaporationKnowledge.Known known = possible.known();
+        shown.put("possible", possible);
+        shown.put("known", known);
+        shown.put(
+                "learnt",
+                known.logSd() > BARELY_KNOWN
+                        ? "Nothing like it has been weighed in your kitchen yet: the minutes are the model's estimate."
+                        : "By what was weighed in your kitchen, it boils off "
+                                + pace(known.k().middle()) + ".");
+        shown.put(
+                "heatUp",
+                new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
+        shown.put("looks", SpoonCoat.values());
+        shown.put("drawing", json.writeValueAsString(new BoardDrawing(possible, form, say).drawing()));
+        shown.put("potDrawing", PotDrawing.of(possible.pot().pot()));
+        shown.put("jarMl", form.size("jarMl", new FieldErrors()));
+        shown.put("beside", beside(planned, possible));
+        shown.put("mark", mark(kitchen, form));
+    }
+
+    /** The same in another pot: empty minutes where it does not hold the sauce or never gets there. */
+    record OtherPot(KitchenPot pot, boolean holds, Optional<Interval> minutes, boolean chosen, boolean slow) {}
+
+    /** The minutes of reducing in each pot, each on the ring that fits it best, so that a narrow one is seen to be slow. */
+    private List<OtherPot> beside(Planning.PlanAttempt planned, Planning.FeasiblePlan possible) {
+        List<OtherPot> beside = new ArrayList<>();
+        for (KitchenPot pot : others(planned, possible)) {
+            boolean chosen = pot.id().equals(possible.pot().id());
+            Optional<KitchenRing> ring = chosen ? possible.ring() : Kitchenware.ring(planned.rings(), null, pot);
+            boolean holds = Kitchenware.holds(pot.pot(), possible.planner().sauce());
+            Optional<Interval> minutes = Optional.empty();
+            if (holds) {
+                Planner planner = new Planner(
+                        possible.planner().sauce(),
+                        Kitchenware.conditions(pot.pot(), ring, planned.form(), planned.room()),
+                        planned.knowledge()
+                                .about(EvaporationKnowledge.PotRingActivity.of(
+                                        pot.id(),
+                                        ring.map(KitchenRing::id).orElse(null),
+                                        planned.form().activity()))
+                                .knowledge());
+                minutes = cache.reduce(planner, possible.request().target()) instanceof Planner.Outcome.Reached reached
+                        ? Optional.of(reached.plan().minutes())
+                        : Optional.empty();
+            }
+            beside.add(new OtherPot(pot, holds, minutes, chosen, false));
+        }
+        double quickest = beside.stream()
+                .flatMap(b -> b.minutes().stream())
+                .mapToDouble(Interval::middle)
+                .min()
+                .orElse(0);
+        return beside.stream()
+                .map(b -> new OtherPot(
+                        b.pot(),
+                        b.holds(),
+                        b.minutes(),
+                        b.chosen(),
+                        b.minutes()
+                                .filter(m -> m.middle() > UNREASONABLE_MINUTES && m.middle() > quickest * SLOW_FACTOR)
+                                .isPresent()))
+                .toList();
+    }
+
+    /** The chosen pot among those that hold the sauce, the widest of them first to be taken; all where there are few. */
+    private static List<KitchenPot> others(Planning.PlanAttempt planned, Planning.FeasiblePlan possible) {
+        if (planned.pots().size() <= POTS_BESIDE) {
+            return planned.pots();
+        }
+        List<UUID> taken = planned.pots().stream()
+                .filter(pot -> Kitchenware.holds(pot.pot(), possible.planner().sauce()))
+                .sorted(Comparator.comparing(KitchenPot::rimMm).reversed())
+                .limit(POTS_BESIDE)
+                .map(KitchenPot::id)
+                .toList();
+        return planned.pots().stream()
+                .filter(pot -> taken.contains(pot.id())
+                        || pot.id().equals(possible.pot().id()))
+                .toList();
+    }
+
+    /** The mark of the dial that gave this activity on this ring before. */
+    private Optional<String> mark(UUID kitchen, PlanForm form) {
+        return tests.marks(kitchen).stream()
+                .filter(row -> row.ringId().equals(form.ring()) && row.activity() == form.activity())
+                .findFirst()
+                .map(BoilOffMapper.MarkRow::dialMark);
+    }
+}
