@@ -126,7 +126,7 @@ class EquipmentTest {
         EvaporationKnowledge.Known known = learning.knowledge(kitchen).about(place);
         assertThat(known.logSd()).isLessThan(0.2);
         assertThat(known.k().middle()).isGreaterThan(1.05);
-        assertThat(page("/boil-offs/" + test, cook)).contains("22.0 g a minute");
+        assertThat(page("/boil-offs/" + test, cook)).contains("22 g a minute");
         assertThat(page("/pots/" + pot.id(), cook)).contains("boil-off, simmer, mark 4");
         assertThat(page("/pots", cook)).contains("known from 1 test").contains("4 gives a simmer");
 

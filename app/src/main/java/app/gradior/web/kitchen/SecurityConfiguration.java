@@ -2,6 +2,7 @@ package app.gradior.web.kitchen;
 
 import app.gradior.web.platform.SiteAddress;
 import java.time.Duration;
+import org.springframework.boot.session.autoconfigure.DefaultCookieSerializerCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -52,6 +53,16 @@ class SecurityConfiguration {
         tokens.setCookieCustomizer(
                 cookie -> cookie.httpOnly(true).sameSite("Lax").secure(site.isSecure()));
         return tokens;
+    }
+
+    /** Whatever a proxy forgets to say, a session that is reached by https goes by nothing else. */
+    @Bean
+    DefaultCookieSerializerCustomizer secureSessions(SiteAddress site) {
+        return serializer -> {
+            if (site.isSecure()) {
+                serializer.setUseSecureCookie(true);
+            }
+        };
     }
 
     @Bean

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.RunningApplication;
 import app.gradior.web.SignedIn;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.List;
@@ -262,5 +265,33 @@ class WayInTest {
         HttpResponse<String> plain =
                 SignedIn.visitor(RunningApplication.address(), "x").get("/signin");
         assertThat(plain.headers().firstValue("Strict-Transport-Security")).isEmpty();
+    }
+
+    /** Without what a proxy would say, over plain HTTP: the session is secure all the same, and the way back names no host. */
+    @Test
+    void aSessionBehindTlsIsSecureWhateverTheProxySays() throws Exception {
+        try (ConfigurableApplicationContext secure =
+                RunningApplication.node("--gradior.address=https://sauces.example/")) {
+            String address = RunningApplication.address(secure);
+            HttpClient http = HttpClient.newHttpClient();
+            HttpResponse<String> page = http.send(
+                    HttpRequest.newBuilder(URI.create(address + "/signup")).build(),
+                    HttpResponse.BodyHandlers.ofString());
+            String cookie =
+                    page.headers().firstValue("Set-Cookie").orElseThrow().replaceAll(";.*", "");
+            String token = Jsoup.parse(page.body()).select("input[name=_csrf]").val();
+            HttpResponse<String> in = http.send(
+                    HttpRequest.newBuilder(URI.create(address + "/signup"))
+                            .header("Cookie", cookie)
+                            .header("Content-Type", "application/x-www-form-urlencoded")
+                            .POST(HttpRequest.BodyPublishers.ofString("kitchen=K&timeZone=UTC&name=tls-"
+                                    + UUID.randomUUID() + "&password=three+long+words&_csrf=" + token))
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString());
+
+            assertThat(in.headers().firstValue("Location")).hasValue("/");
+            assertThat(in.headers().allValues("Set-Cookie"))
+                    .anySatisfy(c -> assertThat(c).startsWith("gradior=").contains("Secure", "HttpOnly"));
+        }
     }
 }
