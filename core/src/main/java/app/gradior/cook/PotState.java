@@ -143,7 +143,8 @@ record PotState(
         Estimate present = estimateAt(now);
         Mixture mixture = present.mixture();
         ThicknessFactor thickness = present.thickness();
-        Snapshot current = Snapshot.of(mixture, evaporation, thickness);
+        Evaporation.Pace pace = evaporation.pace(mixture, thickness);
+        Snapshot current = Snapshot.of(mixture, pace, evaporation, thickness);
         Duration heatingUp = onHeat && simmersFrom.isAfter(now) ? Duration.between(now, simmersFrom) : Duration.ZERO;
         Projection ahead = new Projection(
                 present, evaporation, started.target(), started.mixture(), onHeat, heatingUp.toMillis() / 60_000.0);
@@ -153,7 +154,7 @@ record PotState(
                 present.grams(),
                 grade(present, current),
                 simmering(now)
-                        ? new MassFlow(present.k() * present.unitLoss(evaporation) * mixture.lossPerWater())
+                        ? new MassFlow(present.k() * pace.loss().kilogramsPerSecond() * mixture.lossPerWater())
                         : new MassFlow(0),
                 heatingUp,
                 ahead.minutesLeft(),

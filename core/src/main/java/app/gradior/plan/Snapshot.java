@@ -49,13 +49,24 @@ public record Snapshot(
     /** The sauce as it is in its pot. */
     public static Snapshot of(Mixture mixture, Evaporation evaporation, ThicknessFactor thickness) {
         Celsius stove = evaporation.stoveTemperature(mixture);
+        return of(mixture, stove, Thickness.grade(mixture, stove, thickness), evaporation, thickness);
+    }
+
+    /** The sauce as it is in its pot, losing water at this pace. */
+    public static Snapshot of(
+            Mixture mixture, Evaporation.Pace pace, Evaporation evaporation, ThicknessFactor thickness) {
+        return of(mixture, pace.stove(), pace.flow().grade(), evaporation, thickness);
+    }
+
+    private static Snapshot of(
+            Mixture mixture, Celsius stove, Grade atStove, Evaporation evaporation, ThicknessFactor thickness) {
         return new Snapshot(
                 mixture,
                 mixture.mass(),
                 ChoiOkos.volume(mixture, Celsius.ROOM),
                 evaporation.conditions().pot().depthOf(ChoiOkos.volume(mixture, stove)),
                 stove,
-                Thickness.grade(mixture, stove, thickness),
+                atStove,
                 Thickness.grade(mixture, Celsius.SERVED_WARM, thickness),
                 Thickness.grade(mixture, Celsius.FRIDGE, thickness),
                 mixture.brix(),

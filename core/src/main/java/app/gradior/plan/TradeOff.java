@@ -6,16 +6,12 @@ import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Share;
 import java.util.ArrayList;
 import java.util.List;
-import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 
 /**
  * The curve a sauce walks as it is reduced: yield against grade, with the minutes along it. Time is the integral of
- * dW/loss(W) by Gauss–Legendre between neighbouring points, the same equation that {@link BoilDown} integrates forward.
+ * dW/loss(W) by the cubic through neighbouring points, the same equation that {@link BoilDown} integrates forward.
  */
 public final class TradeOff {
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(2, -1, 1);
-
     private TradeOff() {}
 
     /**
@@ -36,24 +32,50 @@ public final class TradeOff {
             throw new IllegalArgumentException("a curve takes 2 to 2000 points but was asked for " + count);
         }
         BoilDown boil = new BoilDown(sauce, evaporation, knowledge.thickness(), knowledge.k());
+        double step = (1 - min.value()) / (count - 1);
+        Mixture[] mixtures = new Mixture[count];
+        Evaporation.Pace[] paces = new Evaporation.Pace[count];
+        double[] slowness = new double[count];
+        for (int i = 0; i < count; i++) {
+            mixtures[i] = boil.at(Share.of(1 - step * i));
+            paces[i] = evaporation.pace(mixtures[i], knowledge.thickness());
+            slowness[i] = boil.minutesPerShare(paces[i]);
+        }
         List<Point> points = new ArrayList<>(count);
         double minutes = 0;
-        double previous = 1;
         for (int i = 0; i < count; i++) {
-            double left = 1 - (1 - min.value()) * i / (count - 1);
             if (i > 0) {
-                minutes += minutesBetween(boil, previous, left);
+                minutes += step * mean(slowness, i - 1);
             }
-            Snapshot at = Snapshot.of(boil.at(Share.of(left), minutes), evaporation, knowledge.thickness());
-            points.add(new Point(Share.of(left), minutes, at));
-            previous = left;
+            Share left = Share.of(1 - step * i);
+            Mixture worn = boil.worn(mixtures[i], minutes);
+            // Where time took nothing but water, what the pace was of is what there is.
+            Snapshot at = worn == mixtures[i]
+                    ? Snapshot.of(worn, paces[i], evaporation, knowledge.thickness())
+                    : Snapshot.of(worn, evaporation, knowledge.thickness());
+            points.add(new Point(left, minutes, at));
         }
         return points;
     }
 
-    private static double minutesBetween(BoilDown boil, double from, double to) {
-        double half = (from - to) / 2;
-        double middle = (from + to) / 2;
-        return half * GAUSS.integrate(u -> boil.minutesPerShareAt(Share.of(middle + half * u)));
+    /**
+     * The mean between one value and the next, by the cubic through them and their neighbours, or the parabola at an end: of
+     * fourth and third order from values that are needed anyway. Where that is no bound between, as next to a bend or where
+     * nothing evaporates any more, the mean of the two.
+     */
+    private static double mean(double[] f, int i) {
+        double plain = (f[i] + f[i + 1]) / 2;
+        boolean first = i == 0;
+        boolean last = i + 2 == f.length;
+        if (first && last) {
+            return plain;
+        }
+        double smooth = first
+                ? (5 * f[i] + 8 * f[i + 1] - f[i + 2]) / 12
+                : last
+                        ? (5 * f[i + 1] + 8 * f[i] - f[i - 1]) / 12
+                        : (13 * (f[i] + f[i + 1]) - f[i - 1] - f[i + 2]) / 24;
+        boolean between = smooth >= Math.min(f[i], f[i + 1]) && smooth <= Math.max(f[i], f[i + 1]);
+        return between ? smooth : plain;
     }
 }

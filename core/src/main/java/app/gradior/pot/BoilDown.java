@@ -94,7 +94,11 @@ public final class BoilDown {
 
     /** The mixture with a share of its first water left after so long: starch is worn, and alcohol has left meanwhile. */
     public Mixture at(Share waterLeft, double minutes) {
-        Mixture mixture = at(waterLeft);
+        return worn(at(waterLeft), minutes);
+    }
+
+    /** What time takes of it beside water; the same one where that is nothing. */
+    public Mixture worn(Mixture mixture, double minutes) {
         double ethanol = start.mass(Component.ETHANOL).kilograms();
         return (ethanol == 0
                         ? mixture
@@ -110,9 +114,9 @@ public final class BoilDown {
                 * mixture.lossPerWater(ethanolExponent));
     }
 
-    /** Minutes for the whole of its first water, at the pace with this share left; infinite where none leaves. */
-    public double minutesPerShareAt(Share waterLeft) {
-        return -1 / slope(waterLeft.value()) / 60;
+    /** Minutes for the whole of its first water, at a pace of it; infinite where none leaves. */
+    public double minutesPerShare(Evaporation.Pace pace) {
+        return water / (k * pace.loss().kilogramsPerSecond()) / 60;
     }
 
     private boolean boils() {

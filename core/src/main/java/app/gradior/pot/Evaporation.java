@@ -82,26 +82,26 @@ public final class Evaporation {
      *     Pa·s, from f = 1/(1 + η) and η = μ + θ·S; 0 for water and where the ring's power is the limit, toward −1 for a
      *     paste
      * @param limitedByPower whether the ring is too weak to keep this activity up
+     * @param stove how hot the sauce is
+     * @param flow how it flows there
      */
-    public record Pace(MassFlow loss, double perLnThickness, boolean limitedByPower) {
-        private static final Pace NONE = new Pace(new MassFlow(0), 0, false);
-    }
+    public record Pace(MassFlow loss, double perLnThickness, boolean limitedByPower, Celsius stove, Rheology flow) {}
 
     /** How fast water leaves this sauce. */
     public Pace pace(Mixture mixture, ThicknessFactor factor) {
-        if (mixture.mass(Component.WATER).kilograms() == 0) {
-            return Pace.NONE;
-        }
         Heat heat = new Heat(mixture);
         Rheology flow = Thickness.of(mixture, heat.hot, factor);
+        if (mixture.mass(Component.WATER).kilograms() == 0) {
+            return new Pace(new MassFlow(0), 0, false, heat.hot, flow);
+        }
         double eta = flow.apparent().pascalSeconds() / HALVING_VISCOSITY;
         double wanted = wanted(mixture, heat, eta);
         double possible = possible(heat);
         if (wanted > possible) {
-            return new Pace(new MassFlow(possible), 0, true);
+            return new Pace(new MassFlow(possible), 0, true, heat.hot, flow);
         }
         double serum = flow.serum().pascalSeconds() / HALVING_VISCOSITY;
-        return new Pace(new MassFlow(wanted), -(eta - serum) / (1 + eta), false);
+        return new Pace(new MassFlow(wanted), -(eta - serum) / (1 + eta), false, heat.hot, flow);
     }
 
     /** The sauce at its activity: what several steps of the same equation need. */
