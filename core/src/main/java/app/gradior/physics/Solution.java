@@ -99,7 +99,10 @@ public final class Solution {
         return Steam.saturation(new Pressure(air.pascals() / activity));
     }
 
-    /** Newton from above on a smooth, rising function of the temperature. */
+    /**
+     * Newton from above on a smooth, rising function of the temperature. Ethanol only lowers where it boils: where so little of
+     * both is left that it would be beyond the upper bound, that bound stands.
+     */
     private static Celsius withEthanol(double x, double activity, Celsius dry, Pressure air) {
         double w = 1 - x;
         double mixed = VAN_LAAR_ETHANOL * x + VAN_LAAR_WATER * w;
@@ -118,6 +121,6 @@ public final class Solution {
                 break;
             }
         }
-        return Celsius.of(t);
+        return Celsius.of(Math.min(dry.degrees(), t));
     }
 }

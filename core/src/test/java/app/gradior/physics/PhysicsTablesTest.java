@@ -132,4 +132,23 @@ class PhysicsTablesTest {
         assertThat(simmered.mass(Component.ETHANOL).grams() / 100)
                 .isCloseTo(number(row, "alcohol_left"), within(ETHANOL.tolerance()));
     }
+
+    /** A spoon of spirit left in a candy, a spirit of hardly any water: found by lines that nobody would write. */
+    @ParameterizedTest
+    @CsvSource({"0.0001, 1, 50", "0, 1, 50", "0.01, 0.5, 0", "1, 99, 0", "0.5, 0.01, 900", "100, 12, 10"})
+    void spiritOnlyLowersWhereItBoils(double water, double ethanol, double sugar) {
+        Mixture dry = new Mixture.Builder()
+                .with(Component.WATER, Mass.ofGrams(water))
+                .with(Component.SUCROSE, Mass.ofGrams(sugar))
+                .build();
+        Mixture wet = dry.plus(new Mixture.Builder()
+                .with(Component.ETHANOL, Mass.ofGrams(ethanol))
+                .build());
+        Pressure air = new Pressure(101_325);
+
+        assertThat(Solution.boilingPoint(wet, air).degrees())
+                .isLessThanOrEqualTo(
+                        Solution.boilingPoint(Solution.waterActivity(wet), air).degrees())
+                .isGreaterThan(75);
+    }
 }
