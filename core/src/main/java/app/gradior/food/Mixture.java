@@ -6,7 +6,6 @@ import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 
@@ -16,26 +15,17 @@ import java.util.Set;
  * evaporation takes water, ethanol and acetic acid, straining takes fibre and body; nothing else appears or vanishes.
  */
 public final class Mixture {
-    /** Thickness of a starch goes with this power of how much there is: see {@code thickness.Thickness}. */
-    private static final double STARCH_EXPONENT = 2.7;
-
     private static final double SALT_IN_BRIX = 1.15;
+
     private static final double PEPTIDES_IN_BRIX = 1.29;
 
-    /** Asked for once: values() copies. */
-    private static final StarchKind[] STARCHES = StarchKind.values();
-
     private static final Texture[] TEXTURES = Texture.values();
-    private static final int KINDS = STARCHES.length;
 
     public static final Mixture EMPTY = new Builder().build();
 
     private final double[] kilograms;
-    private final double[] rawPowder;
-    private final double[] swollenPowder;
-    private final double[] spentPowder;
+    private final Powders powders;
     private final double[] body;
-    private final double powderMoisture;
     private final double gelatin;
     private final double pectin;
     private final Set<Allergen> allergens;
@@ -43,20 +33,14 @@ public final class Mixture {
 
     private Mixture(
             double[] kilograms,
-            double[] rawPowder,
-            double[] swollenPowder,
-            double[] spentPowder,
+            Powders powders,
             double[] body,
-            double powderMoisture,
             double gelatin,
             double pectin,
             Set<Allergen> allergens) {
         this.kilograms = kilograms;
-        this.rawPowder = rawPowder;
-        this.swollenPowder = swollenPowder;
-        this.spentPowder = spentPowder;
+        this.powders = powders;
         this.body = body;
-        this.powderMoisture = powderMoisture;
         this.gelatin = gelatin;
         this.pectin = pectin;
         this.allergens = allergens;
@@ -70,7 +54,7 @@ public final class Mixture {
     /** Gathers the parts of a mixture; used by {@link Composition} and by tests that need a plain solution. */
     public static final class Builder {
         private final double[] kilograms = new double[Component.COUNT];
-        private final double[] rawPowder = new double[KINDS];
+        private final double[] rawPowder = new double[Powders.COUNT];
         private final double[] body = new double[Texture.COUNT];
         private double powderMoisture;
         private double gelatin;
@@ -115,11 +99,14 @@ public final class Mixture {
         public Mixture build() {
             return new Mixture(
                     kilograms.clone(),
-                    rawPowder.clone(),
-                    new double[KINDS],
-                    new double[KINDS],
+                    powderMoisture == 0 && !Amounts.any(rawPowder)
+                            ? Powders.NONE
+                            : new Powders(
+                                    rawPowder.clone(),
+                                    new double[Powders.COUNT],
+                                    new double[Powders.COUNT],
+                                    powderMoisture),
                     body.clone(),
-                    powderMoisture,
                     gelatin,
                     pectin,
                     Set.copyOf(allergens));
@@ -158,45 +145,30 @@ public final class Mixture {
 
     public Parts parts() {
         return new Parts(
-                present(Component.values(), kilograms),
-                present(StarchKind.values(), rawPowder),
-                present(StarchKind.values(), swollenPowder),
-                present(Texture.values(), body),
-                Mass.ofKilograms(powderMoisture),
+                Amounts.present(Component.values(), kilograms),
+                powders.raw(),
+                powders.swollen(),
+                Amounts.present(Texture.values(), body),
+                Mass.ofKilograms(powders.moisture()),
                 allergens,
-                present(StarchKind.values(), spentPowder),
+                powders.spent(),
                 Mass.ofKilograms(gelatin),
                 Mass.ofKilograms(pectin));
-    }
-
-    private static <K> Map<K, Mass> present(K[] keys, double[] amounts) {
-        Map<K, Mass> present = new LinkedHashMap<>();
-        for (int i = 0; i < keys.length; i++) {
-            if (amounts[i] > 0) {
-                present.put(keys[i], Mass.ofKilograms(amounts[i]));
-            }
-        }
-        return present;
     }
 
     /** The mixture of these parts. */
     public static Mixture of(Parts parts) {
         return new Mixture(
-                amounts(Component.COUNT, parts.components()),
-                amounts(KINDS, parts.rawPowder()),
-                amounts(KINDS, parts.swollenPowder()),
-                amounts(KINDS, parts.spentPowder()),
-                amounts(Texture.COUNT, parts.body()),
-                parts.powderMoisture().kilograms(),
+                Amounts.of(Component.COUNT, parts.components()),
+                new Powders(
+                        Amounts.of(Powders.COUNT, parts.rawPowder()),
+                        Amounts.of(Powders.COUNT, parts.swollenPowder()),
+                        Amounts.of(Powders.COUNT, parts.spentPowder()),
+                        parts.powderMoisture().kilograms()),
+                Amounts.of(Texture.COUNT, parts.body()),
                 parts.gelatin().kilograms(),
                 parts.pectin().kilograms(),
                 Set.copyOf(parts.allergens()));
-    }
-
-    private static <K extends Enum<K>> double[] amounts(int size, Map<K, Mass> masses) {
-        double[] amounts = new double[size];
-        masses.forEach((key, mass) -> amounts[key.ordinal()] = mass.kilograms());
-        return amounts;
     }
 
     /** Everything of both. */
@@ -214,12 +186,9 @@ public final class Mixture {
             both = Set.copyOf(both);
         }
         return new Mixture(
-                sum(kilograms, other.kilograms),
-                sum(rawPowder, other.rawPowder),
-                sum(swollenPowder, other.swollenPowder),
-                sum(spentPowder, other.spentPowder),
-                sum(body, other.body),
-                powderMoisture + other.powderMoisture,
+                Amounts.sum(kilograms, other.kilograms),
+                powders.plus(other.powders),
+                Amounts.sum(body, other.body),
                 gelatin + other.gelatin,
                 pectin + other.pectin,
                 both);
@@ -234,12 +203,9 @@ public final class Mixture {
     public Mixture times(double factor) {
         Bounds.check("factor", factor, 0, 1e6);
         return new Mixture(
-                scaled(kilograms, factor),
-                scaled(rawPowder, factor),
-                scaled(swollenPowder, factor),
-                scaled(spentPowder, factor),
-                scaled(body, factor),
-                powderMoisture * factor,
+                Amounts.scaled(kilograms, factor),
+                powders.times(factor),
+                Amounts.scaled(body, factor),
                 gelatin * factor,
                 pectin * factor,
                 allergens);
@@ -267,8 +233,7 @@ public final class Mixture {
         after[Component.WATER.ordinal()] *= left;
         after[Component.ETHANOL.ordinal()] = volatiles.ethanolAt(left, ethanolExponent);
         after[Component.ACETIC_ACID.ordinal()] = volatiles.aceticAt(left);
-        return new Mixture(
-                after, rawPowder, swollenPowder, spentPowder, body, powderMoisture * left, gelatin, pectin, allergens);
+        return new Mixture(after, powders.dried(left), body, gelatin, pectin, allergens);
     }
 
     /** The same with less ethanol, or with as much as there is. */
@@ -278,7 +243,7 @@ public final class Mixture {
         }
         double[] after = kilograms.clone();
         after[Component.ETHANOL.ordinal()] = max.kilograms();
-        return with(after, rawPowder, swollenPowder, spentPowder, body);
+        return with(after, powders, body);
     }
 
     /**
@@ -287,13 +252,7 @@ public final class Mixture {
      * @param thickening what is left of it
      */
     public Mixture browned(Share thickening) {
-        double left = Math.pow(thickening.value(), 1 / STARCH_EXPONENT);
-        double[] spent = spentPowder.clone();
-        for (int i = 0; i < KINDS; i++) {
-            double all = rawPowder[i] + swollenPowder[i];
-            spent[i] = all - (all - spentPowder[i]) * left;
-        }
-        return with(kilograms, rawPowder, swollenPowder, spent, body);
+        return with(kilograms, powders.browned(thickening), body);
     }
 
     /** As it is after so many minutes more at the boil: what starch has swollen thickens a little less. */
@@ -301,18 +260,11 @@ public final class Mixture {
         if (minutes <= 0 || !hasSwollenStarch()) {
             return this;
         }
-        double[] spent = spentPowder.clone();
-        for (StarchKind kind : STARCHES) {
-            int i = kind.ordinal();
-            double left = Math.pow(kind.leftAfterBoiling(minutes, acidShare()), 1 / STARCH_EXPONENT);
-            double all = rawPowder[i] + swollenPowder[i];
-            spent[i] = all - (all - spentPowder[i]) * left;
-        }
-        return with(kilograms, rawPowder, swollenPowder, spent, body);
+        return with(kilograms, powders.boiledFor(minutes, acidShare()), body);
     }
 
-    private Mixture with(double[] components, double[] raw, double[] swollen, double[] spent, double[] bodies) {
-        return new Mixture(components, raw, swollen, spent, bodies, powderMoisture, gelatin, pectin, allergens);
+    private Mixture with(double[] components, Powders starches, double[] bodies) {
+        return new Mixture(components, starches, bodies, gelatin, pectin, allergens);
     }
 
     /**
@@ -332,7 +284,7 @@ public final class Mixture {
         }
         double[] after = kilograms.clone();
         after[Component.WATER.ordinal()] = water.kilograms();
-        return with(after, rawPowder, swollenPowder, spentPowder, body);
+        return with(after, powders, body);
     }
 
     private Volatiles volatiles() {
@@ -367,26 +319,13 @@ public final class Mixture {
     /** With all body released: blended or milled. */
     public Mixture blended() {
         double[] released = {0, 0, body[0] + body[1] + body[2]};
-        return with(kilograms, rawPowder, swollenPowder, spentPowder, released);
+        return with(kilograms, powders, released);
     }
 
     /** As it is once it was so hot: pieces fallen apart, starch swollen as far as the heat lets it; it stays so. */
     public Mixture cookedAt(Celsius temperature) {
-        double[] raw = rawPowder.clone();
-        double[] swollen = swollenPowder.clone();
-        for (StarchKind kind : STARCHES) {
-            int i = kind.ordinal();
-            double all = raw[i] + swollen[i];
-            if (all > 0) {
-                // Half of the final thickness is less than half of the starch at work: thickness goes with its 2.7th
-                // power.
-                double part = Math.pow(kind.swollenAt(temperature), 1 / STARCH_EXPONENT);
-                swollen[i] = Math.max(swollen[i], part * all);
-                raw[i] = all - swollen[i];
-            }
-        }
         double[] fallenApart = {0, body[0] + body[1], body[2]};
-        return with(kilograms, raw, swollen, spentPowder, fallenApart);
+        return with(kilograms, powders.cookedAt(temperature), fallenApart);
     }
 
     /**
@@ -398,16 +337,13 @@ public final class Mixture {
     public Mixture strained(Share solidsHeld, Share liquidHeld) {
         double solids = 1 - Math.max(solidsHeld.value(), liquidHeld.value());
         double liquid = 1 - liquidHeld.value();
-        double[] after = scaled(kilograms, liquid);
+        double[] after = Amounts.scaled(kilograms, liquid);
         after[Component.FIBRE.ordinal()] = kg(Component.FIBRE) * solids;
         after[Component.SOLID_OTHER.ordinal()] = kg(Component.SOLID_OTHER) * solids;
         return new Mixture(
                 after,
-                scaled(rawPowder, liquid),
-                scaled(swollenPowder, liquid),
-                scaled(spentPowder, liquid),
-                scaled(body, solids),
-                powderMoisture * liquid,
+                powders.times(liquid),
+                Amounts.scaled(body, solids),
                 gelatin * liquid,
                 pectin * liquid,
                 allergens);
@@ -499,7 +435,7 @@ public final class Mixture {
     }
 
     private double freeWaterKg() {
-        return Math.max(0, kg(Component.WATER) - powderMoisture);
+        return Math.max(0, kg(Component.WATER) - powders.moisture());
     }
 
     /**
@@ -507,23 +443,21 @@ public final class Mixture {
      * out of the sauce, so that a second starch never seems to thin what the first has thickened.
      */
     public Share swollen(StarchKind kind) {
-        int i = kind.ordinal();
-        double sauce = starchAndFatFreeKg() + rawPowder[i] + swollenPowder[i];
-        double all = rawPowder[i] + swollenPowder[i];
-        double working = all == 0 ? 0 : swollenPowder[i] * (1 - spentPowder[i] / all);
+        double sauce = starchAndFatFreeKg() + powders.of(kind);
+        double working = powders.working(kind);
         return sauce <= 0 ? Share.NONE : Share.of(Math.min(1, working / sauce));
     }
 
     public Mass powder(StarchKind kind) {
-        return Mass.ofKilograms(rawPowder[kind.ordinal()] + swollenPowder[kind.ordinal()]);
+        return Mass.ofKilograms(powders.of(kind));
     }
 
     public boolean hasRawStarch() {
-        return any(rawPowder);
+        return powders.anyRaw();
     }
 
     public boolean hasSwollenStarch() {
-        return any(swollenPowder);
+        return powders.anySwollen();
     }
 
     /**
@@ -574,11 +508,7 @@ public final class Mixture {
     }
 
     private double starchFreeKg() {
-        double powder = 0;
-        for (int i = 0; i < KINDS; i++) {
-            powder += rawPowder[i] + swollenPowder[i];
-        }
-        return total - powder;
+        return total - powders.total();
     }
 
     /** All body there is, whatever its texture, in tomato-solids equivalents. */
@@ -599,42 +529,14 @@ public final class Mixture {
         return allergens;
     }
 
-    private static boolean any(double[] amounts) {
-        for (double amount : amounts) {
-            if (amount > 0) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static double[] sum(double[] a, double[] b) {
-        double[] sum = new double[a.length];
-        for (int i = 0; i < a.length; i++) {
-            sum[i] = a[i] + b[i];
-        }
-        return sum;
-    }
-
-    private static double[] scaled(double[] a, double factor) {
-        double[] scaled = new double[a.length];
-        for (int i = 0; i < a.length; i++) {
-            scaled[i] = a[i] * factor;
-        }
-        return scaled;
-    }
-
     @Override
     public boolean equals(Object other) {
         return other instanceof Mixture that
                 && Arrays.equals(kilograms, that.kilograms)
-                && Arrays.equals(rawPowder, that.rawPowder)
-                && Arrays.equals(swollenPowder, that.swollenPowder)
-                && Arrays.equals(spentPowder, that.spentPowder)
+                && powders.equals(that.powders)
                 && Arrays.equals(body, that.body)
                 && gelatin == that.gelatin
                 && pectin == that.pectin
-                && powderMoisture == that.powderMoisture
                 && allergens.equals(that.allergens);
     }
 
