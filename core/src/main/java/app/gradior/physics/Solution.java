@@ -114,6 +114,10 @@ public final class Solution {
             double ethanol = ofEthanol * PASCALS_PER_MMHG * Math.exp(LN_10 * (ANTOINE_A - ANTOINE_B / above));
             double vapour = ofWater * Steam.vapourPressurePa(t);
             double excess = ethanol + vapour - air.pascals();
+            // From above it never goes under the root: it is there, or so little evaporates that the bound stands.
+            if (excess <= 0) {
+                break;
+            }
             double slope = ethanol * LN_10 * ANTOINE_B / (above * above) + vapour * Steam.logSlope(t);
             double step = excess / slope;
             t -= step;
@@ -121,6 +125,6 @@ public final class Solution {
                 break;
             }
         }
-        return Celsius.of(Math.min(dry.degrees(), t));
+        return Celsius.of(t);
     }
 }

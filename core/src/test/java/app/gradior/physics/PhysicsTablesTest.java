@@ -135,7 +135,17 @@ class PhysicsTablesTest {
 
     /** A spoon of spirit left in a candy, a spirit of hardly any water: found by lines that nobody would write. */
     @ParameterizedTest
-    @CsvSource({"0.0001, 1, 50", "0, 1, 50", "0.01, 0.5, 0", "1, 99, 0", "0.5, 0.01, 900", "100, 12, 10"})
+    @CsvSource({
+        "0.0001, 1, 50",
+        "0, 1, 50",
+        "0.01, 0.5, 0",
+        "1, 99, 0",
+        "0.5, 0.01, 900",
+        "100, 12, 10",
+        "0.0001, 0.000001, 50",
+        "0.00000001, 0.0000001, 900",
+        "0.000000001, 0.00000001, 5000",
+    })
     void spiritOnlyLowersWhereItBoils(double water, double ethanol, double sugar) {
         Mixture dry = new Mixture.Builder()
                 .with(Component.WATER, Mass.ofGrams(water))
