@@ -19,5 +19,6 @@ export function tellProblems(form, answer) {
   );
   form.querySelectorAll('.wrong[data-of]').forEach((p) => {
     p.textContent = problems.get(p.getAttribute('data-of')) ?? '';
+    if (p.id) form.querySelector(`[aria-describedby~="${p.id}"]`)?.classList.toggle('is-invalid', p.textContent !== '');
   });
 }

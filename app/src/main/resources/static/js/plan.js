@@ -171,7 +171,7 @@ function showPins() {
       back.textContent = 'go back to it';
       const drop = document.createElement('button');
       drop.type = 'button';
-      drop.className = 'quiet';
+      drop.className = 'btn btn-link';
       drop.textContent = 'unpin';
       drop.setAttribute('aria-label', `unpin ${p.label}`);
       drop.addEventListener('click', () => unpin(p.label));

@@ -51,7 +51,7 @@ export function refusedEntries(placed, by) {
   const button = (text, label, press) => {
     const made = document.createElement('button');
     made.type = 'button';
-    made.className = 'quiet';
+    made.className = 'btn btn-link';
     made.textContent = text;
     made.setAttribute('aria-label', label);
     made.addEventListener('click', press);

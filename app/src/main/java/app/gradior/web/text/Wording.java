@@ -49,6 +49,13 @@ public class Wording {
                 : metric;
     }
 
+    /** From so much to so much; one figure where a cook would not tell them apart. */
+    public String gramsBetween(double low, double high) {
+        String from = grams(low);
+        String to = grams(high);
+        return from.equals(to) ? from : from + " to " + to;
+    }
+
     /** Whether this kitchen reads ounces first. */
     public boolean ouncesFirst() {
         return CurrentKitchen.ounces();
