@@ -11,6 +11,7 @@ import app.gradior.measure.ReadLine.Several;
 import app.gradior.measure.ReadLine.Unclear;
 import app.gradior.measure.ReadLine.Understood;
 import app.gradior.quantity.Mass;
+import app.gradior.quantity.Share;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -361,7 +362,7 @@ public final class LineGrammar {
         }
         Ingredient ingredient = found.get().ingredient();
         AmountsBehind behind = new AmountsBehind(words, amount, habits.measures());
-        List<String> assumptions = new ArrayList<>();
+        List<Assumption> assumptions = new ArrayList<>();
         Optional<Double> weight = behind.stated(ingredient);
         if (amount.vague().isPresent() && weight.filter(w -> w > MAX.grams()).isPresent()) {
             return unclear(typed, LineProblem.Plain.MORE_THAN_A_POT_HOLDS);
@@ -434,11 +435,11 @@ public final class LineGrammar {
         double drained = behind.drained(found.get());
         if (drained < 1) {
             grams = grams.map(g -> g * drained);
-            assumptions.add("drained: " + Math.round(100 * drained) + " % of what the pack holds");
+            assumptions.add(new Assumption.Drained(Share.of(drained)));
         }
         boolean ranges = amount.quantity().high() > amount.quantity().low();
         if (ranges && !(guessed && stated.isPresent())) {
-            assumptions.add("the middle of the range");
+            assumptions.add(Assumption.Plain.MIDDLE_OF_THE_RANGE);
         }
         boolean composed = guessed && stated.isPresent()
                 || !amount.more().isEmpty()
@@ -603,22 +604,15 @@ public final class LineGrammar {
                 .map(Weighing::round)
                 .filter(choice -> Math.abs(choice.grams() - one.grams()) > 1e-9)
                 .toList();
-        String words = measure.equals("unsaid")
-                ? "one of it"
-                : measure.startsWith("a ") ? measure : isTaste(measure) ? measure : "a " + measure;
         return understood(
                 typed,
                 amount,
                 found,
                 food,
                 one.times(count),
-                new ArrayList<>(List.of(words + " taken as " + Weighing.plain(one.grams()) + " g")),
+                new ArrayList<>(List.of(new Assumption.VagueIs(measure, one))),
                 List.of(new Ambiguity.HowMuch(measure, one, choices, habit.isPresent())),
                 parts);
-    }
-
-    private static boolean isTaste(String measure) {
-        return measure.equals(VagueMeasure.TASTE.word()) || measure.equals(VagueMeasure.SOME.word());
     }
 
     private ReadLine understood(
@@ -627,7 +621,7 @@ public final class LineGrammar {
             Found found,
             String food,
             Mass mass,
-            List<String> assumptions,
+            List<Assumption> assumptions,
             List<Ambiguity> doubts,
             List<LinePart> parts) {
         List<Ambiguity> all = new ArrayList<>(doubts);
@@ -636,7 +630,7 @@ public final class LineGrammar {
             choices.add(found.ingredient());
             choices.addAll(found.others());
             if (!found.unexplained().isEmpty()) {
-                assumptions.add("read as " + found.ingredient().name());
+                assumptions.add(new Assumption.ReadAs(found.ingredient()));
                 names.like(food, 3).stream()
                         .filter(other -> !choices.contains(other) && choices.size() < 3)
                         .forEach(choices::add);
@@ -644,14 +638,7 @@ public final class LineGrammar {
             all.add(new Ambiguity.WhichFood(String.join(" ", FoodNames.normalised(food)), choices, found.settled()));
         }
         notUnderstood(typed, found, food, parts).ifPresent(all::add);
-        return new Understood(
-                typed,
-                amount,
-                found.ingredient(),
-                mass,
-                assumptions.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", assumptions)),
-                all,
-                parts);
+        return new Understood(typed, amount, found.ingredient(), mass, assumptions, all, parts);
     }
 
     /** What of the line nothing accounts for, unless which food it is asks after it already. */

@@ -43,7 +43,7 @@ public sealed interface ReadLine {
      * A line that was understood.
      *
      * @param amount how much, and where in the line it says so
-     * @param assumption what was taken for granted in reading it, in a sentence; empty if nothing was
+     * @param assumptions what was taken for granted in reading it
      * @param doubts what it leaves open
      */
     record Understood(
@@ -51,11 +51,12 @@ public sealed interface ReadLine {
             Amount amount,
             Ingredient ingredient,
             Mass mass,
-            Optional<String> assumption,
+            List<Assumption> assumptions,
             List<Ambiguity> doubts,
             List<LinePart> parts)
             implements ReadLine {
         public Understood {
+            assumptions = List.copyOf(assumptions);
             doubts = List.copyOf(doubts);
             parts = List.copyOf(parts);
         }
@@ -67,14 +68,14 @@ public sealed interface ReadLine {
 
         @Override
         public ReadLine between(List<LinePart> before, List<LinePart> behind) {
-            return new Understood(typed, amount, ingredient, mass, assumption, doubts, joined(before, parts, behind));
+            return new Understood(typed, amount, ingredient, mass, assumptions, doubts, joined(before, parts, behind));
         }
 
         /** This line with another doubt. */
         public Understood with(Ambiguity doubt) {
             List<Ambiguity> all = new ArrayList<>(doubts);
             all.add(doubt);
-            return new Understood(typed, amount, ingredient, mass, assumption, all, parts);
+            return new Understood(typed, amount, ingredient, mass, assumptions, all, parts);
         }
 
         /** Whether nothing says how much of it: it is as much as a sauce of the size usually takes. */
@@ -105,7 +106,7 @@ public sealed interface ReadLine {
                     amount,
                     ingredient,
                     scaled.one(),
-                    Optional.of("to taste: about " + Weighing.plain(scaled.one().grams()) + " g in so much sauce"),
+                    List.of(new Assumption.ForTheSauce(scaled.one())),
                     all,
                     parts);
         }

@@ -30,7 +30,7 @@ final class Weighing {
 
     /** The grams of a measured or counted amount; empty if the food is not counted so. */
     static Optional<Double> grams(
-            AmountReader amount, Found found, List<String> said, Measures measures, List<String> assumptions) {
+            AmountReader amount, Found found, List<String> said, Measures measures, List<Assumption> assumptions) {
         Ingredient ingredient = found.ingredient();
         double count = amount.quantity().middle();
         if (amount.exactly().isPresent()) {
@@ -55,7 +55,7 @@ final class Weighing {
             if (perCentimetre == null) {
                 return Optional.empty();
             }
-            assumptions.add("1 cm taken as " + plain(perCentimetre) + " g");
+            assumptions.add(new Assumption.Weighs("1 cm", Mass.ofGrams(perCentimetre)));
             return Optional.of(count * amount.centimetres().getAsDouble() * perCentimetre);
         }
         return found.unit().or(ingredient::piece).map(piece -> {
@@ -67,17 +67,17 @@ final class Weighing {
             String name = piece.name().contains(" 1 ")
                     ? piece.name()
                     : "1 " + (size + " " + piece.name().replace("medium ", "")).strip();
-            assumptions.add(name + " taken as " + plain(one) + " g");
+            assumptions.add(new Assumption.Weighs(name, Mass.ofGrams(one)));
             return count * one;
         });
     }
 
-    private static Part poured(Part part, Ingredient ingredient, Measures measures, List<String> assumptions) {
+    private static Part poured(Part part, Ingredient ingredient, Measures measures, List<Assumption> assumptions) {
         boolean pours = POURED.contains(ingredient.group()) || POURED_TOO.contains(ingredient.key());
         if (part.unit() != KitchenUnit.OUNCE || !pours) {
             return part;
         }
-        assumptions.add("ounces of a liquid taken as fluid ounces");
+        assumptions.add(Assumption.Plain.FLUID_OUNCES);
         return new Part(part.count(), KitchenUnit.FLUID_OUNCE.in(measures));
     }
 

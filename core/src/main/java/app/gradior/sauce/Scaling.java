@@ -1,6 +1,7 @@
 package app.gradior.sauce;
 
 import app.gradior.measure.Amount;
+import app.gradior.measure.Assumption;
 import app.gradior.measure.CookRounding;
 import app.gradior.measure.CookRounding.Said;
 import app.gradior.measure.Habits;
@@ -153,7 +154,7 @@ public final class Scaling {
             }
             case COMPOSED, VAGUE -> {
                 if (amount.kind() == Amount.Kind.VAGUE
-                        && line.assumption().orElse("").startsWith("to taste")) {
+                        && line.assumptions().stream().anyMatch(Assumption::isToTaste)) {
                     minds.add(Mind.BY_TASTE);
                     return new Line(typed, typed, Optional.empty(), minds);
                 }

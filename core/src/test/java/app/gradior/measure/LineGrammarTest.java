@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.food.Ingredient;
+import app.gradior.quantity.Mass;
 import java.time.Duration;
 import java.util.Random;
 import org.junit.jupiter.api.Assertions;
@@ -102,11 +103,12 @@ class LineGrammarTest {
         assertThat(grammar.read("2 shallots"))
                 .isInstanceOfSatisfying(
                         ReadLine.Understood.class,
-                        u -> assertThat(u.assumption()).hasValue("1 shallot taken as 30 g"));
+                        u -> assertThat(u.assumptions())
+                                .containsExactly(new Assumption.Weighs("1 shallot", Mass.ofGrams(30))));
         assertThat(grammar.read("200 g blackcurrants"))
                 .isInstanceOfSatisfying(
                         ReadLine.Understood.class,
-                        u -> assertThat(u.assumption()).isEmpty());
+                        u -> assertThat(u.assumptions()).isEmpty());
     }
 
     @ParameterizedTest

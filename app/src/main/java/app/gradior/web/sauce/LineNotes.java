@@ -133,8 +133,10 @@ class LineNotes {
         List<String> assumed = new ArrayList<>();
         for (ReadLine.Understood food : foods) {
             food.doubts().forEach(doubt -> question(doubt, food).ifPresent(questions::add));
-            figures.add((food.assumption().isPresent() ? "≈ " : "") + say.grams(food.mass()));
-            food.assumption().filter(a -> food.doubts().isEmpty()).ifPresent(assumed::add);
+            figures.add((food.assumptions().isEmpty() ? "" : "≈ ") + say.grams(food.mass()));
+            if (!food.assumptions().isEmpty() && food.doubts().isEmpty()) {
+                assumed.add(new AssumptionText(say).of(food.assumptions()));
+            }
         }
         boolean open = foods.stream().anyMatch(ReadLine.Understood::doubtful);
         return new Note(
