@@ -380,7 +380,11 @@ class EquipmentTest {
                         "hood",
                         "true"))
                 .hasStatus3xxRedirection();
-        assertThat(page("/pots", cook)).contains("70.5 oz (2000 g) empty").contains("cups");
+        assertThat(page("/pots", cook))
+                .contains("70.5 oz (2000 g) empty", "cups")
+                .containsPattern("\\d\\.\\d in \\(\\d\\d cm\\), dial")
+                .contains("name=\"gradior-units\" content=\"oz\"");
+        assertThat(page("/pots/" + pot.id(), cook)).containsPattern("\\d\\.\\d\\d in \\(\\d+ mm\\) deep");
         assertThat(send(
                         "/kitchen",
                         cook,

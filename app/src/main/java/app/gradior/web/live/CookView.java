@@ -219,7 +219,7 @@ public final class CookView {
             return (thicker > 0 ? "Thicker" : "Thinner") + " than thought by " + say.number(Math.abs(thicker), 1)
                     + " of a grade";
         }
-        return "Losing " + say.pace(pace) + (asThought ? ", as thought" : ", not " + say.pace(paceThen));
+        return "Losing " + say.pace(pace) + (asThought ? ", as thought" : ", not " + say.grams(paceThen));
     }
 
     private static String capital(String words) {

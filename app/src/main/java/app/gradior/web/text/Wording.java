@@ -125,6 +125,13 @@ public class Wording {
                 : metric;
     }
 
+    /** How much goes in a minute, where there is little room. */
+    public String perMinute(double gramsAMinute) {
+        return CurrentKitchen.ounces()
+                ? number(gramsAMinute / GRAMS_PER_OUNCE, 2) + " oz/min"
+                : number(gramsAMinute, gramsAMinute < 9.95 ? 1 : 0) + " g/min";
+    }
+
     /** How much goes in a minute. */
     public String pace(double gramsAMinute) {
         String metric = number(gramsAMinute, gramsAMinute < 9.95 ? 1 : 0) + " g";
