@@ -20,6 +20,8 @@ import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.learning.PotLearning;
 import java.time.Duration;
 import java.util.UUID;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -403,6 +405,24 @@ class EquipmentTest {
                 .hasStatus(422)
                 .bodyText()
                 .contains("lies so high");
+    }
+
+    @Test
+    void whatWasTypedStandsThereStillWhereAFieldCanNotBeRead() throws Exception {
+        for (String lid : new String[] {"true", null}) {
+            MvcTestResult refused = lid == null
+                    ? send("/pots/new", cook, "name", "Pan", "baseCm", "abc", "material", "ENAMEL", "_lid", "on")
+                    : send("/pots/new", cook, "name", "Pan", "baseCm", "abc", "material", "ENAMEL", "lid", lid);
+
+            assertThat(refused).hasStatus(422);
+            Document page = Jsoup.parse(refused.getResponse().getContentAsString());
+            assertThat(page.select("input[name=name]").val()).isEqualTo("Pan");
+            assertThat(page.select("input[name=baseCm]").val()).isEqualTo("abc");
+            assertThat(page.select("input[name=baseCm]").hasClass("is-invalid")).isTrue();
+            assertThat(page.select("input[name=name]").hasClass("is-invalid")).isFalse();
+            assertThat(page.select("option[selected]").val()).isEqualTo("ENAMEL");
+            assertThat(page.select("input[name=lid]").hasAttr("checked")).isEqualTo(lid != null);
+        }
     }
 
     private MvcTestResult feed(Devices.Added device, String token, String type, String body) {
