@@ -114,8 +114,8 @@ class WorkshopTest {
         Locator own = row(page, 0).locator(".own-grams");
         own.fill("a lot");
         own.press("Enter");
-        org.assertj.core.api.Assertions.assertThat((String) own.evaluate("f => f.validationMessage"))
-                .contains("in grams");
+        // The server says what is wrong with it, a moment later.
+        page.waitForCondition(() -> ((String) own.evaluate("f => f.validationMessage")).contains("in grams"));
         own.fill("9");
         own.press("Enter");
         assertThat(row(page, 0).locator(".figure")).hasText("≈ 9 g");
