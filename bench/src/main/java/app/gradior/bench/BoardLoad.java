@@ -9,7 +9,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ThreadLocalRandom;
@@ -113,7 +115,7 @@ public final class BoardLoad {
         private static final int PATIENCE_MS = 20_000;
 
         private final String address;
-        private volatile String cookie = "";
+        private final Map<String, String> cookies = new ConcurrentHashMap<>();
 
         Browser(String address) {
             this.address = address;
@@ -136,7 +138,7 @@ public final class BoardLoad {
             ask.setInstanceFollowRedirects(false);
             ask.setReadTimeout(PATIENCE_MS);
             ask.setRequestProperty("X-Fragment", "plan");
-            ask.setRequestProperty("Cookie", cookie);
+            ask.setRequestProperty("Cookie", String.join("; ", cookies.values()));
             return ask;
         }
 
@@ -144,9 +146,9 @@ public final class BoardLoad {
             if (ask.getResponseCode() != expected) {
                 throw new IllegalStateException(ask.getURL() + " answered " + ask.getResponseCode());
             }
-            String set = ask.getHeaderField("Set-Cookie");
-            if (set != null) {
-                cookie = set.substring(0, set.indexOf(';'));
+            for (String set : ask.getHeaderFields().getOrDefault("Set-Cookie", List.of())) {
+                String pair = set.substring(0, set.indexOf(';'));
+                cookies.put(pair.substring(0, pair.indexOf('=')), pair);
             }
             try (InputStream body = ask.getInputStream()) {
                 return new String(body.readAllBytes(), StandardCharsets.UTF_8);
