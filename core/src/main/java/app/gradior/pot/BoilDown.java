@@ -106,14 +106,6 @@ public final class BoilDown {
                 .boiledFor(minutes);
     }
 
-    /** How fast the whole loses weight with a share of its first water left. */
-    public MassFlow lossAt(Share waterLeft) {
-        Mixture mixture = at(waterLeft);
-        return new MassFlow(k
-                * evaporation.waterLoss(mixture, thickness).kilogramsPerSecond()
-                * mixture.lossPerWater(ethanolExponent));
-    }
-
     /** Minutes for the whole of its first water, at a pace of it; infinite where none leaves. */
     public double minutesPerShare(Evaporation.Pace pace) {
         return water / (k * pace.loss().kilogramsPerSecond()) / 60;

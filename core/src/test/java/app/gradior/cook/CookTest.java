@@ -300,7 +300,9 @@ class CookTest {
         Forecast forecast = simulated.cook().forecast(simulated.minute(0));
         Forecast.PathPoint end = forecast.path().get(24);
         BoilDown truth = simulated.truth();
-        double pace = truth.lossAt(truth.waterLeftAfter(Duration.ofSeconds(Math.round(end.minutes() * 60))))
+        double pace = truth.samples(Duration.ofSeconds(Math.round(end.minutes() * 60)), 1)
+                .get(1)
+                .loss()
                 .gramsPerMinute();
 
         assertThat(end.minutes()).isCloseTo(forecast.minutesLeft().orElseThrow().middle() * 1.2 + 1, within(0.01));

@@ -120,7 +120,9 @@ class ProjectionTest {
         Forecast.PathPoint end = path.get(path.size() - 1);
         double t = end.minutes() - 4;
         BoilDown boil = new BoilDown(SAUCE, SIMMER, ThicknessFactor.ofLogarithm(0.1), 0.9);
-        double pace = boil.lossAt(boil.waterLeftAfter(Duration.ofMillis(Math.round(t * 60_000))))
+        double pace = boil.samples(Duration.ofMillis(Math.round(t * 60_000)), 1)
+                .get(1)
+                .loss()
                 .gramsPerMinute();
         assertThat(end.grams().width() / 2 / Interval.Z_80)
                 .isCloseTo(pace * t * Math.sqrt(WALK * t * 60 / 3), within(0.02));

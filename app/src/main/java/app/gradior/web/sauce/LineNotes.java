@@ -31,11 +31,13 @@ class LineNotes {
     private final Wording say;
     private final PlanWords words;
     private final ProblemText problems;
+    private final AssumptionText assumptions;
 
     LineNotes(Wording say, PlanWords words) {
         this.say = say;
         this.words = words;
         this.problems = new ProblemText(say);
+        this.assumptions = new AssumptionText(say);
     }
 
     /**
@@ -135,7 +137,7 @@ class LineNotes {
             food.doubts().forEach(doubt -> question(doubt, food).ifPresent(questions::add));
             figures.add((food.assumptions().isEmpty() ? "" : "≈ ") + say.grams(food.mass()));
             if (!food.assumptions().isEmpty() && food.doubts().isEmpty()) {
-                assumed.add(new AssumptionText(say).of(food.assumptions()));
+                assumed.add(assumptions.of(food.assumptions()));
             }
         }
         boolean open = foods.stream().anyMatch(ReadLine.Understood::doubtful);

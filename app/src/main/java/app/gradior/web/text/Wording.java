@@ -92,10 +92,6 @@ public class Wording {
         return grams < 30 ? grams(grams) : grams(5.0 * Math.round(grams / 5));
     }
 
-    public String ounces(Mass mass) {
-        return number(mass.grams() / GRAMS_PER_OUNCE, 1) + " oz";
-    }
-
     public String millilitres(Volume volume) {
         double ml = volume.millilitres();
         String metric = ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
