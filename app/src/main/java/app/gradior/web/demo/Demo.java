@@ -18,6 +18,7 @@ import app.gradior.web.exchange.Unreadable;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.DemoKitchen;
 import app.gradior.web.planning.Kitchenware;
+import app.gradior.web.planning.PlanField;
 import app.gradior.web.planning.PlanForm;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.planning.Planning;
@@ -187,7 +188,7 @@ public class Demo implements ApplicationRunner {
                         sauce,
                         possible.planner().sauce(),
                         pot,
-                        form.ring(),
+                        ringsByName.get(batch.ring()),
                         possible.conditions(),
                         possible.known().knowledge(),
                         possible.target(),
@@ -200,20 +201,20 @@ public class Demo implements ApplicationRunner {
 
     private static PlanForm form(KitchenPot pot, UUID ring, KitchenFile.BatchEntry batch) {
         KitchenFile.TargetEntry t = batch.target();
-        return PlanForm.of(Map.of())
-                .with("pot", pot.id())
-                .with("ring", ring)
-                .with("activity", batch.activity().name())
-                .with("lid", batch.lid())
-                .with("aim", t.aim().equals("use") ? "thick" : t.aim())
-                .with("amount", t.amount())
-                .with("unit", t.unit())
-                .with("way", t.way())
-                .with("part", t.part())
-                .with("basis", t.basis())
-                .with("use", t.use())
-                .with("served", t.served())
-                .with("route", Route.Kind.REDUCE.key());
+        return PlanForm.EMPTY
+                .with(PlanField.POT, pot.id())
+                .with(PlanField.RING, ring)
+                .with(PlanField.ACTIVITY, batch.activity().name())
+                .with(PlanField.LID, batch.lid())
+                .with(PlanField.AIM, t.aim().equals("use") ? "thick" : t.aim())
+                .with(PlanField.AMOUNT, t.amount())
+                .with(PlanField.UNIT, t.unit())
+                .with(PlanField.WAY, t.way())
+                .with(PlanField.PART, t.part())
+                .with(PlanField.BASIS, t.basis())
+                .with(PlanField.USE, t.use())
+                .with(PlanField.SERVED, t.served())
+                .with(PlanField.ROUTE, Route.Kind.REDUCE.key());
     }
 
     private static CookEvent event(KitchenFile.EventEntry entry, Instant at, KitchenPot pot) {

@@ -113,7 +113,7 @@ class ExchangeController {
             }
             return takeIn(kitchen, typed.strip(), said, model);
         } catch (Unreadable wrong) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("wrong", wrong.getMessage());
             model.addAttribute("pasted", pasted);
             return "sauce/import";

@@ -52,7 +52,7 @@ class BatchPhotoController {
             throws IOException {
         return kept(kitchen, id, file)
                 ? ResponseEntity.noContent().build()
-                : ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY)
+                : ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
                         .contentType(MediaType.TEXT_HTML)
                         .body("<p id=\"refused\" data-field=\"photo\">" + Picture.UNREADABLE + "</p>");
     }

@@ -106,7 +106,7 @@ class AccountController {
             }
         }
         if (response.getStatus() == HttpStatus.OK.value()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
         return "account/signup";
     }

@@ -72,7 +72,7 @@ class JoinController {
                 errors.rejectValue("name", "taken", "This name is taken: choose another.");
             }
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return "account/join";
     }
 }

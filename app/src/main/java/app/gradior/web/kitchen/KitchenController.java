@@ -123,7 +123,7 @@ class KitchenController {
             errors.rejectValue("timeZone", "zone", "Choose one of the time zones shown.");
         }
         if (errors.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(kitchen, model);
         }
         mapper.prefer(new AccountMapper.KitchenRow(

@@ -97,7 +97,7 @@ class SettingsController {
         FieldErrors wrong = new FieldErrors();
         wrong.say(field, why);
         model.addAttribute("wrong", wrong);
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return account(user, model);
     }
 

@@ -74,7 +74,7 @@ class CookController {
             kept = Retry.ifMet(() -> cooks.append(
                     kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now())));
         } catch (BatchService.Refused refused) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("refused", refused.getMessage());
             model.addAttribute("refusedField", refused.field());
             return pages.page(kitchen, kept, fragment, model);

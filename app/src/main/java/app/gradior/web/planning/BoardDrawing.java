@@ -10,7 +10,6 @@ import app.gradior.quantity.Celsius;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
-import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.util.ArrayList;
@@ -28,14 +27,16 @@ final class BoardDrawing {
 
     private final Planning.FeasiblePlan plan;
     private final PlanForm form;
+    private final PlanChoices choices;
     private final Wording say;
     private final double jarMl;
 
-    BoardDrawing(Planning.FeasiblePlan plan, PlanForm form, Wording say) {
+    BoardDrawing(Planning.FeasiblePlan plan, PlanForm form, PlanChoices choices, Wording say) {
         this.plan = plan;
         this.form = form;
+        this.choices = choices;
         this.say = say;
-        this.jarMl = form.size("jarMl", new FieldErrors());
+        this.jarMl = choices.jar().millilitres();
     }
 
     Map<String, Object> drawing() {
@@ -75,11 +76,7 @@ final class BoardDrawing {
 
     private Map<String, Object> band() {
         var goal = plan.request().goal();
-        String name = switch (form.get("use")) {
-            case "GRADE" -> "grade wanted";
-            case "BATCH" -> "like that batch";
-            default -> Names.of(form.use());
-        };
+        String name = choices.wanted().match(Names::of, grade -> "grade wanted", batch -> "like that batch");
         return Map.of(
                 "low", goal.low().value(),
                 "high", goal.high().value(),
@@ -109,12 +106,12 @@ final class BoardDrawing {
     }
 
     private String minWords() {
-        String amount = form.get("least");
-        return switch (form.get("leastUnit")) {
+        String amount = form.get(PlanField.LEAST);
+        return switch (form.get(PlanField.LEAST_UNIT)) {
             case "jars" -> amount + " jars";
             case "servings" -> amount + " servings";
             case "floz" -> amount + " fl oz";
-            default -> amount + " " + form.get("leastUnit");
+            default -> amount + " " + form.get(PlanField.LEAST_UNIT);
         };
     }
 

@@ -11,7 +11,6 @@ import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.kitchen.KitchenCache;
-import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.text.Wording;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -74,6 +73,8 @@ class BoardPage {
         shown.put("planned", planned);
         shown.put("read", planned.read());
         shown.put("form", planned.form());
+        shown.put("choices", planned.choices());
+        shown.put("routeField", PlanField.ROUTE);
         shown.put("problems", planned.problems());
         planned.possible().ifPresent(possible -> present(kitchen, planned, possible, shown));
         return pages.render("plan/board", "outcome", shown).getBytes(StandardCharsets.UTF_8);
@@ -86,7 +87,7 @@ class BoardPage {
 
     private void present(
             UUID kitchen, Planning.PlanAttempt planned, Planning.FeasiblePlan possible, Map<String, Object> shown) {
-        PlanForm form = planned.form();
+        PlanChoices choices = planned.choices();
         EvaporationKnowledge.Known known = possible.known();
         shown.put("possible", possible);
         shown.put("known", known);
@@ -100,11 +101,12 @@ class BoardPage {
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
         shown.put("looks", SpoonCoat.values());
-        shown.put("drawing", json.writeValueAsString(new BoardDrawing(possible, form, say).drawing()));
+        shown.put(
+                "drawing", json.writeValueAsString(new BoardDrawing(possible, planned.form(), choices, say).drawing()));
         shown.put("potDrawing", PotDrawing.of(possible.pot().pot()));
-        shown.put("jarMl", form.size("jarMl", new FieldErrors()));
+        shown.put("jarMl", choices.jar().millilitres());
         shown.put("beside", beside(planned, possible));
-        shown.put("mark", mark(kitchen, form));
+        shown.put("mark", mark(kitchen, choices));
     }
 
     /** The same in another pot: empty minutes where it does not hold the sauce or never gets there. */
@@ -115,18 +117,19 @@ class BoardPage {
         List<OtherPot> beside = new ArrayList<>();
         for (KitchenPot pot : others(planned, possible)) {
             boolean chosen = pot.id().equals(possible.pot().id());
-            Optional<KitchenRing> ring = chosen ? possible.ring() : Kitchenware.ring(planned.rings(), null, pot);
+            Optional<KitchenRing> ring =
+                    chosen ? possible.ring() : Kitchenware.ring(planned.rings(), Optional.empty(), pot);
             boolean holds = Kitchenware.holds(pot.pot(), possible.planner().sauce());
             Optional<Interval> minutes = Optional.empty();
             if (holds) {
                 Planner planner = new Planner(
                         possible.planner().sauce(),
-                        Kitchenware.conditions(pot.pot(), ring, planned.form(), planned.room()),
+                        Kitchenware.conditions(pot.pot(), ring, planned.choices(), planned.room()),
                         planned.knowledge()
                                 .about(EvaporationKnowledge.PotRingActivity.of(
                                         pot.id(),
                                         ring.map(KitchenRing::id).orElse(null),
-                                        planned.form().activity()))
+                                        planned.choices().activity()))
                                 .knowledge());
                 minutes = cache.reduce(planner, possible.request().target()) instanceof Planner.Outcome.Reached reached
                         ? Optional.of(reached.plan().minutes())
@@ -169,9 +172,10 @@ class BoardPage {
     }
 
     /** The mark of the dial that gave this activity on this ring before. */
-    private Optional<String> mark(UUID kitchen, PlanForm form) {
+    private Optional<String> mark(UUID kitchen, PlanChoices choices) {
         return tests.marks(kitchen).stream()
-                .filter(row -> row.ringId().equals(form.ring()) && row.activity() == form.activity())
+                .filter(row ->
+                        choices.ring().filter(row.ringId()::equals).isPresent() && row.activity() == choices.activity())
                 .findFirst()
                 .map(BoilOffMapper.MarkRow::dialMark);
     }

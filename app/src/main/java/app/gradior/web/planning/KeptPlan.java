@@ -7,13 +7,11 @@ import app.gradior.plan.Caution;
 import app.gradior.plan.Goal;
 import app.gradior.plan.Route;
 import app.gradior.plan.Slurry;
-import app.gradior.plan.Use;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.Grade;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -85,13 +83,16 @@ public record KeptPlan(
         }
     }
 
+    public PlanChoices choices() {
+        return form.choices();
+    }
+
     /** What a cook that follows it is to become. */
     public Guidance.Aim aim() {
         Celsius served = Celsius.of(result.servedC());
         Grade planned = Grade.of(result.served());
-        boolean byUse = Arrays.stream(Use.values()).anyMatch(u -> u.name().equals(form.get("use")));
         return new Guidance.Aim(
-                byUse ? Goal.of(form.use(), served) : Goal.of(planned, served),
+                choices().wanted().said().map(use -> Goal.of(use, served)).orElseGet(() -> Goal.of(planned, served)),
                 result.pour().map(pour -> Mass.ofGrams(pour.powderGrams())),
                 Optional.of(planned));
     }

@@ -16,10 +16,8 @@ import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.text.LidKeys;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -43,25 +41,24 @@ public class Kitchenware {
     }
 
     /** The air of a kitchen, as what was chosen on the page would have it. */
-    static Room room(Room kitchens, PlanForm form, FieldErrors problems) {
-        OptionalDouble altitude = form.altitude(problems);
-        Room hooded = form.hood().map(kitchens::withHood).orElse(kitchens);
-        return altitude.isPresent() ? hooded.at(Altitude.ofMetres(altitude.getAsDouble())) : hooded;
+    static Room room(Room kitchens, PlanChoices choices) {
+        Room hooded = choices.hood().map(kitchens::withHood).orElse(kitchens);
+        return choices.altitude().map(hooded::at).orElse(hooded);
     }
 
-    static Conditions conditions(Pot pot, Optional<KitchenRing> ring, PlanForm form, Room room) {
+    static Conditions conditions(Pot pot, Optional<KitchenRing> ring, PlanChoices choices, Room room) {
         return new Conditions(
-                pot, ring.map(KitchenRing::ring).orElse(Ring.USUAL), form.activity(), LidKeys.lid(form.lid()), room);
+                pot, ring.map(KitchenRing::ring).orElse(Ring.USUAL), choices.activity(), choices.lid(), room);
     }
 
     /** The ring chosen, or the one whose size is nearest to the pot's base. */
-    public Optional<KitchenRing> ring(UUID kitchen, UUID chosen, KitchenPot pot) {
+    public Optional<KitchenRing> ring(UUID kitchen, Optional<UUID> chosen, KitchenPot pot) {
         return ring(rings.all(kitchen), chosen, pot);
     }
 
-    static Optional<KitchenRing> ring(List<KitchenRing> all, UUID chosen, KitchenPot pot) {
+    static Optional<KitchenRing> ring(List<KitchenRing> all, Optional<UUID> chosen, KitchenPot pot) {
         return all.stream()
-                .filter(r -> r.id().equals(chosen))
+                .filter(r -> chosen.filter(r.id()::equals).isPresent())
                 .findFirst()
                 .or(() -> all.stream()
                         .min((a, b) -> Double.compare(

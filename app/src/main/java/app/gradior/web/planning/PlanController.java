@@ -50,6 +50,8 @@ class PlanController {
         model.addAttribute("planned", planned);
         model.addAttribute("read", planned.read());
         model.addAttribute("form", planned.form());
+        model.addAttribute("choices", planned.choices());
+        model.addAttribute("aims", PlanChoices.Aim.values());
         model.addAttribute("problems", planned.problems());
         model.addAttribute("outcome", new String(board.of(kitchen, id, asked, () -> planned), StandardCharsets.UTF_8));
         model.addAttribute("activities", Activity.values());

@@ -50,8 +50,8 @@ public class PlanService {
                             plan.ring().map(r -> r.id()).orElse(null),
                             plan.chosen().kind(),
                             json.writeValueAsString(planned.form()
-                                    .with("route", plan.chosen().kind().key())
-                                    .chosen()),
+                                    .with(PlanField.ROUTE, plan.chosen().kind().key())
+                                    .filled()),
                             json.writeValueAsString(KeptPlan.PlanResult.of(plan)),
                             clock.instant()));
         }

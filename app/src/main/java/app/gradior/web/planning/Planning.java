@@ -75,7 +75,8 @@ public class Planning {
     /**
      * What choices come to.
      *
-     * @param form the choices, with the pot and the ring that were taken where none was chosen
+     * @param form the fields, with the pot and the ring that were taken where none was chosen
+     * @param choices what they mean
      * @param knowledge what the kitchen knows of its pots
      * @param possible how it can be cooked; empty if it can't yet: no pot, nothing in the sauce, a pot that is too small
      */
@@ -85,6 +86,7 @@ public class Planning {
             List<KitchenPot> pots,
             List<KitchenRing> rings,
             PlanForm form,
+            PlanChoices choices,
             Room room,
             EvaporationKnowledge knowledge,
             FieldErrors problems,
@@ -128,41 +130,41 @@ public class Planning {
         List<KitchenPot> all = now.pots();
         List<KitchenRing> on = now.rings();
         PlanForm said = asSaid(asked, read);
-        PlanForm meant = said.says("aim") || said.says("use")
+        PlanForm meant = said.says(PlanField.AIM) || said.says(PlanField.USE)
                 ? said
                 : read.target().map(said::toward).orElse(said);
         Optional<KitchenPot> pot = chosen(asked, all);
-        Optional<KitchenRing> ring = pot.flatMap(p -> Kitchenware.ring(on, meant.ring(), p));
-        PlanForm form = meant.with("pot", pot.map(KitchenPot::id).orElse(null))
-                .with("ring", ring.map(KitchenRing::id).orElse(null));
-        Room room = Kitchenware.room(now.room(), form, problems);
+        Optional<KitchenRing> ring =
+                pot.flatMap(p -> Kitchenware.ring(on, meant.choices().ring(), p));
+        PlanForm form = meant.with(PlanField.POT, pot.map(KitchenPot::id).orElse(null))
+                .with(PlanField.RING, ring.map(KitchenRing::id).orElse(null));
+        PlanChoices choices = form.choices(problems);
+        Room room = Kitchenware.room(now.room(), choices);
         EvaporationKnowledge knowledge = now.knowledge();
-        PlanRequest request = request(kitchen, form, problems);
-        form.size("jarMl", problems);
-        form.size("serveMl", problems);
+        PlanRequest request = request(kitchen, choices, problems);
         Optional<FeasiblePlan> possible = Optional.empty();
         if (pot.isPresent() && read.obstacle().isEmpty()) {
-            Mixture mixture = form.smooth() ? read.mixture().blended() : read.mixture();
+            Mixture mixture = choices.smooth() ? read.mixture().blended() : read.mixture();
             Kitchenware.refuseTooSmall(mixture, pot.get().pot(), problems);
             if (mixture.mass(app.gradior.food.Component.WATER).kilograms() == 0) {
                 problems.say(
                         "pot", "There is no water in this sauce, so nothing boils off and no starch swells: add some.");
             }
             if (!problems.any()) {
-                possible = Optional.of(possible(mixture, pot.get(), ring, form, room, knowledge, request));
+                possible = Optional.of(possible(mixture, pot.get(), ring, choices, room, knowledge, request));
             }
         }
-        return new PlanAttempt(sauce, read, all, on, form, room, knowledge, problems, possible);
+        return new PlanAttempt(sauce, read, all, on, form, choices, room, knowledge, problems, possible);
     }
 
     /** The choices, with the surface and the lid of the sauce's own text where none was chosen. */
     private static PlanForm asSaid(PlanForm asked, ReadSauce read) {
         PlanForm form = asked;
-        if (!asked.says("activity") && read.saidActivity().isPresent()) {
-            form = form.with("activity", read.saidActivity().get());
+        if (!asked.says(PlanField.ACTIVITY) && read.saidActivity().isPresent()) {
+            form = form.with(PlanField.ACTIVITY, read.saidActivity().get());
         }
         Optional<String> lid = read.saidLid().map(LidKeys::keyOf);
-        return asked.says("lid") || lid.isEmpty() ? form : form.with("lid", lid.get());
+        return asked.says(PlanField.LID) || lid.isEmpty() ? form : form.with(PlanField.LID, lid.get());
     }
 
     /** What of a kitchen plans are computed with. */
@@ -186,20 +188,19 @@ public class Planning {
             Mixture mixture,
             KitchenPot pot,
             Optional<KitchenRing> ring,
-            PlanForm form,
+            PlanChoices choices,
             Room room,
             EvaporationKnowledge knowledge,
             PlanRequest request) {
-        Conditions conditions = Kitchenware.conditions(pot.pot(), ring, form, room);
+        Conditions conditions = Kitchenware.conditions(pot.pot(), ring, choices, room);
         EvaporationKnowledge.Known known = knowledge.about(EvaporationKnowledge.PotRingActivity.of(
-                pot.id(), ring.map(KitchenRing::id).orElse(null), form.activity()));
+                pot.id(), ring.map(KitchenRing::id).orElse(null), choices.activity()));
         Planner planner = new Planner(mixture, conditions, known.knowledge());
         Routes routes = cache.routes(planner, request);
-        Route chosen = form.route()
+        Route chosen = choices.route()
                 .filter(routes::has)
                 .map(routes::route)
                 .orElseGet(() -> routes.route(routes.suggestion().kind()));
-        boolean byUse = !form.get("use").equals("GRADE") && !form.get("use").equals("BATCH");
         return new FeasiblePlan(
                 pot,
                 ring,
@@ -209,46 +210,57 @@ public class Planning {
                 request,
                 routes,
                 chosen,
-                byUse ? Optional.of(form.use()) : Optional.empty());
+                choices.wanted().said());
     }
 
     private static Optional<KitchenPot> chosen(PlanForm form, List<KitchenPot> all) {
-        if (!form.says("pot")) {
+        if (!form.says(PlanField.POT)) {
             return all.stream()
                     .filter(p -> p.pot().workingCapacity().litres() >= USUAL_LITRES)
                     .findFirst()
                     .or(() -> all.stream().findFirst());
         }
-        return Optional.of(
-                all.stream().filter(p -> p.id().equals(form.pot())).findFirst().orElseThrow(() -> new NotFound("pot")));
+        Optional<UUID> wanted = form.choices().pot();
+        return Optional.of(all.stream()
+                .filter(p -> wanted.filter(p.id()::equals).isPresent())
+                .findFirst()
+                .orElseThrow(() -> new NotFound("pot")));
     }
 
-    private PlanRequest request(UUID kitchen, PlanForm form, FieldErrors problems) {
-        Goal goal = form.goal(problems, gradeOfBatch(kitchen, form));
+    private PlanRequest request(UUID kitchen, PlanChoices choices, FieldErrors problems) {
         return new PlanRequest(
-                goal,
-                form.stop(problems),
-                form.min(problems),
-                form.starch(),
-                form.school(problems),
-                form.frozen(),
-                form.at());
+                goal(kitchen, choices, problems),
+                choices.stop(),
+                choices.min(),
+                choices.starch(),
+                choices.ratio(),
+                choices.frozen(),
+                choices.at());
+    }
+
+    private Goal goal(UUID kitchen, PlanChoices choices, FieldErrors problems) {
+        Celsius served = choices.served();
+        return choices.wanted()
+                .match(
+                        use -> Goal.of(use, served),
+                        grade -> Goal.of(grade, served),
+                        batch -> batch.map(id -> Goal.of(gradeOfBatch(kitchen, id, served), served))
+                                .orElseGet(() -> {
+                                    problems.say(PlanField.BATCH.key(), "Choose a batch to be like.");
+                                    return Goal.of(Use.GLAZE, served);
+                                }));
     }
 
     /** How thick a finished batch was at the temperature this one is to be eaten at. */
-    private Optional<Grade> gradeOfBatch(UUID kitchen, PlanForm form) {
-        if (!form.get("use").equals("BATCH") || form.batch() == null) {
-            return Optional.empty();
-        }
-        BatchService.StoredCook kept = cooks.find(kitchen, form.batch());
+    private Grade gradeOfBatch(UUID kitchen, UUID batch, Celsius served) {
+        BatchService.StoredCook kept = cooks.find(kitchen, batch);
         if (kept.row().finishedAt() == null) {
             throw new NotFound("batch");
         }
         Cook cook = kept.cook();
-        Celsius served = form.served(new FieldErrors());
-        return Optional.of(Thickness.grade(
+        return Thickness.grade(
                 cook.forecast(kept.row().finishedAt()).current().mixture(),
                 served,
-                ThicknessFactor.of(cook.thickness().middle())));
+                ThicknessFactor.of(cook.thickness().middle()));
     }
 }

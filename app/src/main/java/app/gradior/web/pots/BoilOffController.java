@@ -57,8 +57,10 @@ class BoilOffController {
     @GetMapping("/pots/{id}/boil-off")
     String ask(@InKitchen UUID kitchen, @PathVariable UUID id, BeginForm form, Model model) {
         KitchenPot pot = pot(kitchen, id);
-        UUID ring =
-                kitchenware.ring(kitchen, form.ring(), pot).map(KitchenRing::id).orElse(null);
+        UUID ring = kitchenware
+                .ring(kitchen, Optional.ofNullable(form.ring()), pot)
+                .map(KitchenRing::id)
+                .orElse(null);
         return asked(kitchen, pot, form.on(ring), model);
     }
 
@@ -91,7 +93,7 @@ class BoilOffController {
                                         : null;
         if (wrong != null) {
             model.addAttribute("wrong", wrong);
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return asked(kitchen, pot, form, model);
         }
         tests.begin(kitchen, form.test(), pot, ring, form.activity(), form.mark(), form.hood() != null, water.get());
@@ -165,7 +167,7 @@ class BoilOffController {
         }
         model.addAttribute("wrong", wrong);
         model.addAttribute("weight", weight);
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return guide(kitchen, id, model);
     }
 

@@ -66,7 +66,7 @@ class PotController {
             HttpServletResponse response) {
         KitchenPot pot = errors.hasErrors() ? null : form.pot(UUID.randomUUID(), errors);
         if (pot == null) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return "pot/pot";
         }
         pots.add(kitchen, pot);
@@ -84,7 +84,7 @@ class PotController {
         KitchenPot pot = pots.get(kitchen, id);
         KitchenPot changed = errors.hasErrors() ? null : form.pot(id, errors);
         if (changed == null) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return pages.of(kitchen, pot, model);
         }
         pots.change(kitchen, changed);
@@ -127,7 +127,7 @@ class PotController {
         model.addAttribute("checkWrong", wrong);
         model.addAttribute("mm", mm);
         model.addAttribute("form", PotForm.of(pot));
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return pages.of(kitchen, pot, model);
     }
 }

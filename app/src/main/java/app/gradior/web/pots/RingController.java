@@ -121,7 +121,7 @@ class RingController {
             errors.rejectValue("dial", "marks", "Write its marks, such as 1-9 or low, medium, high.");
         }
         if (errors.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
         return errors.hasErrors();
     }

@@ -184,7 +184,7 @@ class SauceController {
     }
 
     private String refused(UUID kitchen, Workshop.SauceForm form, Model model, HttpServletResponse response) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         workshop.understand(
                 kitchen,
                 form.text()

@@ -20,6 +20,7 @@ import app.gradior.pot.Ring;
 import app.gradior.sauce.Swap;
 import app.gradior.thickness.Bubbles;
 import app.gradior.thickness.SpoonCoat;
+import app.gradior.web.planning.PlanChoices;
 import java.util.Collections;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
@@ -36,6 +37,7 @@ class NamesTest {
                         Limit.values(),
                         Material.values(),
                         Measures.values(),
+                        PlanChoices.Aim.values(),
                         Ring.Kind.values(),
                         Route.Kind.values(),
                         Route.Remark.values(),
