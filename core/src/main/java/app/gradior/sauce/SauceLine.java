@@ -1,6 +1,7 @@
 package app.gradior.sauce;
 
 import app.gradior.measure.LineGrammar;
+import app.gradior.measure.NamedFood;
 import app.gradior.measure.ReadLine;
 import app.gradior.measure.Words;
 import java.util.ArrayList;
@@ -113,11 +114,11 @@ public sealed interface SauceLine {
                     .flatMap(SauceLine::foods)
                     .map(food -> food.ingredient().key())
                     .collect(Collectors.toSet());
-            return grammar.namesIn(StepGrammar.beforeTarget(typed)).stream()
+            return NamedFood.in(StepGrammar.beforeTarget(typed), grammar).stream()
                     .filter(named -> named.keys().stream().noneMatch(known::contains))
                     .filter(named ->
                             foods().noneMatch(food -> Words.of(food.typed()).containsAll(Words.of(named.words()))))
-                    .map(LineGrammar.NamedFood::words)
+                    .map(NamedFood::words)
                     .toList();
         }
 
