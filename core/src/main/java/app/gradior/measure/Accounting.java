@@ -89,7 +89,7 @@ final class Accounting {
     /** The words of the amount, from its first to the one before its end. */
     Accounting amount(int from, AmountReader amount) {
         for (int i = from; i < amount.next(); i++) {
-            if (AmountReader.isForm(words.plain(i))) {
+            if (AmountWords.isForm(words.plain(i))) {
                 kinds[i] = Kind.FORM;
             } else if (i < amount.numberWords()) {
                 kinds[i] = Kind.AMOUNT;
@@ -167,7 +167,7 @@ final class Accounting {
         Accounting accounting = new Accounting(words);
         for (int i = 0; i < words.size(); i++) {
             Kind kind = known.get(words.get(i).toLowerCase(Locale.ROOT));
-            boolean link = FoodNames.normalised(words.get(i)).stream()
+            boolean link = NameWords.normalised(words.get(i)).stream()
                     .allMatch(t -> FoodNames.isByTheWay(t) || FoodNames.isRemark(t));
             accounting.kinds[i] = kind != null ? kind : link ? Kind.PREPARATION : Kind.UNREAD;
         }
@@ -180,7 +180,7 @@ final class Accounting {
                 && Set.of("extra", "more", "some", "additional").contains(words.plain(i + 1));
         boolean medium = word.equals("in") && names(i + 1, MEDIA);
         boolean opens = OPENS_REMARK.contains(word) || extra || medium;
-        return opens && !(inFood && found.named().containsAll(FoodNames.normalised(word)));
+        return opens && !(inFood && found.named().containsAll(NameWords.normalised(word)));
     }
 
     private boolean names(int from, Set<String> any) {
@@ -194,7 +194,7 @@ final class Accounting {
 
     private Kind kind(int i, boolean inFood, Found found, FoodNames names) {
         String word = words.plain(i);
-        List<String> tokens = FoodNames.normalised(word);
+        List<String> tokens = NameWords.normalised(word);
         if (inFood && (found.settled() || found.named().containsAll(tokens))) {
             return Kind.FOOD;
         }

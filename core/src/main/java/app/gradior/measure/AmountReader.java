@@ -1,103 +1,37 @@
 package app.gradior.measure;
 
 import app.gradior.measure.Quantities.Quantity;
-import app.gradior.quantity.Density;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Reads an amount that begins at a word of a line: see the grammar of the package. It only ever moves forward. */
 final class AmountReader {
-    private static final Set<String> ABOUT =
-            Set.of("about", "approx", "approximately", "around", "roughly", "ca", "circa", "~", "nearly", "almost");
-
-    private static final Map<String, Double> FORMS = Map.ofEntries(
-            Map.entry("heaped", 1.5),
-            Map.entry("heaping", 1.5),
-            Map.entry("rounded", 1.25),
-            Map.entry("generous", 1.15),
-            Map.entry("good", 1.15),
-            Map.entry("scant", 0.9),
-            Map.entry("level", 1.0),
-            Map.entry("packed", 1.0),
-            Map.entry("full", 1.0),
-            Map.entry("large", 1.0),
-            Map.entry("small", 1.0),
-            Map.entry("whole", 1.0));
-
-    /** What a word before a vague measure makes of it. */
-    private static final Map<String, Double> SIZES = Map.ofEntries(
-            Map.entry("good", 1.5),
-            Map.entry("big", 1.5),
-            Map.entry("large", 1.5),
-            Map.entry("generous", 1.5),
-            Map.entry("healthy", 1.5),
-            Map.entry("hefty", 1.5),
-            Map.entry("heaped", 1.5),
-            Map.entry("decent", 1.25),
-            Map.entry("small", 0.6),
-            Map.entry("tiny", 0.4),
-            Map.entry("scant", 0.7),
-            Map.entry("quick", 0.8));
-
-    private static final Map<String, Integer> FEW = Map.of("few", 3, "several", 4, "couple", 2);
-
-    private static final Map<String, Double> CENTIMETRES = Map.of(
-            "inch",
-            2.54,
-            "inches",
-            2.54,
-            "in",
-            2.54,
-            "\"",
-            2.54,
-            "cm",
-            1.0,
-            "mm",
-            0.1,
-            "centimetre",
-            1.0,
-            "centimetres",
-            1.0);
-
     private static final double THUMB_CM = 5;
 
-    /** So much in one unit. */
-    record Part(double count, KitchenUnit unit) {
-        double grams(Density density) {
-            return unit.grams(count, density);
-        }
-    }
-
     private final Words words;
-    private final Measures measures;
+    private final UnitReader units;
     private int at;
 
     private Quantity quantity = new Quantity(1, 0);
     private int numberWords;
     private double form = 1;
     private Optional<KitchenUnit> unit = Optional.empty();
-    private Optional<Part> size = Optional.empty();
-    private Optional<Part> exactly = Optional.empty();
-    private final List<Part> more = new ArrayList<>();
+    private Optional<UnitReader.Part> size = Optional.empty();
+    private Optional<UnitReader.Part> exactly = Optional.empty();
+    private final List<UnitReader.Part> more = new ArrayList<>();
     private OptionalDouble centimetres = OptionalDouble.empty();
     private Optional<VagueMeasure> vague = Optional.empty();
     private Optional<String> few = Optional.empty();
-    private final List<Part> sameAgain = new ArrayList<>();
+    private final List<UnitReader.Part> sameAgain = new ArrayList<>();
     private int usedBracket = -1;
 
     private AmountReader(Words words, Measures measures, int from) {
         this.words = words;
-        this.measures = measures;
+        this.units = new UnitReader(words, measures);
         this.at = from;
-    }
-
-    /** Whether a word says how full a measure is, or how large a vague one. */
-    static boolean isForm(String word) {
-        return FORMS.containsKey(word) || SIZES.containsKey(word);
     }
 
     /** The amount that begins at a word; empty if none does. */
@@ -107,7 +41,7 @@ final class AmountReader {
     }
 
     private boolean read() {
-        while (ABOUT.contains(words.plain(at))) {
+        while (AmountWords.ABOUT.contains(words.plain(at))) {
             at++;
         }
         if (at >= words.size()) {
@@ -126,13 +60,13 @@ final class AmountReader {
         numberWords = at;
         readSize();
         readForm();
-        Optional<Part> found = unitAt(at);
+        Optional<UnitReader.Part> found = units.unitAt(at);
         if (size.isEmpty() && found.isPresent()) {
             unit = Optional.of(found.get().unit());
             at += (int) found.get().count();
             // "a cup and a half"
             Quantities.andPart(words, at)
-                    .filter(q -> unitAt(at + q.words()).isEmpty())
+                    .filter(q -> units.unitAt(at + q.words()).isEmpty())
                     .ifPresent(part -> {
                         quantity = new Quantity(
                                 quantity.low() + part.low(), quantity.high() + part.high(), quantity.words());
@@ -142,9 +76,9 @@ final class AmountReader {
             readBracket();
             readAlternative();
             readMore();
-        } else if (size.isEmpty() && CENTIMETRES.containsKey(words.plain(skipDash()))) {
+        } else if (size.isEmpty() && AmountWords.CENTIMETRES.containsKey(words.plain(skipDash()))) {
             at = skipDash();
-            centimetres = OptionalDouble.of(CENTIMETRES.get(words.plain(at)));
+            centimetres = OptionalDouble.of(AmountWords.CENTIMETRES.get(words.plain(at)));
             at++;
         }
         skip("of");
@@ -153,13 +87,13 @@ final class AmountReader {
 
     /** "scant 1/3 cup", "a heaping tablespoon": how full it is stands before the number. */
     private void readFormBefore() {
-        int next = at + (words.plain(at).equals("a") && FORMS.containsKey(words.plain(at + 1)) ? 1 : 0);
-        if (FORMS.containsKey(words.plain(next))
-                && (unitAt(next + 1).isPresent()
+        int next = at + (words.plain(at).equals("a") && AmountWords.FORMS.containsKey(words.plain(at + 1)) ? 1 : 0);
+        if (AmountWords.FORMS.containsKey(words.plain(next))
+                && (units.unitAt(next + 1).isPresent()
                         || Quantities.at(words, next + 1)
-                                .filter(q -> unitAt(next + 1 + q.words()).isPresent())
+                                .filter(q -> units.unitAt(next + 1 + q.words()).isPresent())
                                 .isPresent())) {
-            form *= FORMS.get(words.plain(next));
+            form *= AmountWords.FORMS.get(words.plain(next));
             at = next + 1;
         }
     }
@@ -168,7 +102,7 @@ final class AmountReader {
     private boolean beginsWithUnit() {
         return words.plain(at).length() > 2
                 && at + 1 < words.size()
-                && unitAt(at).isPresent();
+                && units.unitAt(at).isPresent();
     }
 
     /** "a good splash of", "2 pinches of", "to taste", "a few". */
@@ -190,11 +124,11 @@ final class AmountReader {
         i += count.map(Quantity::words).orElse(0);
         double made = 1;
         int few = 0;
-        while (SIZES.containsKey(words.plain(i))
-                || FEW.containsKey(words.plain(i))
+        while (AmountWords.SIZES.containsKey(words.plain(i))
+                || AmountWords.FEW.containsKey(words.plain(i))
                 || words.plain(i).equals("just")) {
-            made *= SIZES.getOrDefault(words.plain(i), 1.0);
-            few = Math.max(few, FEW.getOrDefault(words.plain(i), 0));
+            made *= AmountWords.SIZES.getOrDefault(words.plain(i), 1.0);
+            few = Math.max(few, AmountWords.FEW.getOrDefault(words.plain(i), 0));
             i++;
             if (few > 0 && words.plain(i).equals("of")) {
                 i++;
@@ -209,7 +143,7 @@ final class AmountReader {
                 numberWords = i;
                 at = i;
                 readForm();
-                unitAt(at).ifPresent(u -> {
+                units.unitAt(at).ifPresent(u -> {
                     unit = Optional.of(u.unit());
                     at += (int) u.count();
                 });
@@ -256,15 +190,15 @@ final class AmountReader {
         // "1 can (28 oz / 794 g) tomatoes": what one holds stands behind its name.
         if (FoodNames.isPack(words.plain(at)) && words.plain(at + 1).equals("(")) {
             int from = at + 2;
-            while (ABOUT.contains(words.plain(from))) {
+            while (AmountWords.ABOUT.contains(words.plain(from))) {
                 from++;
             }
-            size = part(from);
+            size = units.part(from);
             usedBracket = size.isPresent() ? at + 1 : -1;
             return;
         }
         if (words.plain(at).equals("(")) {
-            Optional<Part> inside = part(at + 1);
+            Optional<UnitReader.Part> inside = units.part(at + 1);
             int close = closing(at);
             if (inside.isPresent() && close > 0) {
                 size = inside;
@@ -274,20 +208,20 @@ final class AmountReader {
         }
         boolean times = words.plain(at).equals("x");
         int from = times ? at + 1 : at;
-        Optional<Part> next = part(from);
+        Optional<UnitReader.Part> next = units.part(from);
         if (next.isPresent()) {
             size = next;
-            at = from + partWords(from);
+            at = from + units.partWords(from);
         }
     }
 
     private void readForm() {
-        while (FORMS.containsKey(words.plain(at)) && at + 1 < words.size()) {
+        while (AmountWords.FORMS.containsKey(words.plain(at)) && at + 1 < words.size()) {
             // "2 large onions": the size of a piece stays with the food, "2 heaped tbsp" belongs to the amount.
-            if (unit.isEmpty() && unitAt(at + 1).isEmpty()) {
+            if (unit.isEmpty() && units.unitAt(at + 1).isEmpty()) {
                 return;
             }
-            form *= FORMS.get(words.plain(at));
+            form *= AmountWords.FORMS.get(words.plain(at));
             at++;
         }
     }
@@ -302,18 +236,18 @@ final class AmountReader {
             return;
         }
         int from = at + 1;
-        if (close == from + 1 && FORMS.containsKey(words.plain(from))) {
-            form *= FORMS.get(words.plain(from));
+        if (close == from + 1 && AmountWords.FORMS.containsKey(words.plain(from))) {
+            form *= AmountWords.FORMS.get(words.plain(from));
             at = close + 1;
             return;
         }
-        while (ABOUT.contains(words.plain(from))) {
+        while (AmountWords.ABOUT.contains(words.plain(from))) {
             from++;
         }
-        List<Part> inside = new ArrayList<>();
-        while (from < close && part(from).isPresent()) {
-            inside.add(part(from).get());
-            from += partWords(from);
+        List<UnitReader.Part> inside = new ArrayList<>();
+        while (from < close && units.part(from).isPresent()) {
+            inside.add(units.part(from).get());
+            from += units.partWords(from);
         }
         if (inside.isEmpty()) {
             return;
@@ -328,12 +262,12 @@ final class AmountReader {
 
     /** "500 g/1 lb 2 oz plums": the same again in other units. */
     private void readAlternative() {
-        if (words.plain(at).equals("/") && part(at + 1).isPresent()) {
+        if (words.plain(at).equals("/") && units.part(at + 1).isPresent()) {
             at++;
             do {
-                sameAgain.add(part(at).get());
-                at += partWords(at);
-            } while (part(at).isPresent());
+                sameAgain.add(units.part(at).get());
+                at += units.partWords(at);
+            } while (units.part(at).isPresent());
         }
     }
 
@@ -342,7 +276,7 @@ final class AmountReader {
         while (true) {
             boolean joined = Set.of("plus", "and", "+", "&").contains(words.plain(at));
             int from = joined ? at + 1 : at;
-            Optional<Part> next = part(from);
+            Optional<UnitReader.Part> next = units.part(from);
             if (next.isEmpty()) {
                 return;
             }
@@ -353,7 +287,7 @@ final class AmountReader {
             if (again && !next.get().unit().isVolume()) {
                 exactly = next;
             }
-            at = from + partWords(from);
+            at = from + units.partWords(from);
         }
     }
 
@@ -376,67 +310,20 @@ final class AmountReader {
         }
     }
 
-    /** A number with its unit at a word. */
-    private Optional<Part> part(int from) {
-        return Quantities.at(words, from).filter(q -> q.low() >= 0).flatMap(q -> {
-            int next = from + q.words();
-            return unitAt(words.plain(next).equals("-") ? next + 1 : next).map(u -> new Part(q.middle(), u.unit()));
-        });
-    }
-
-    private int partWords(int from) {
-        int next = from + Quantities.at(words, from).orElseThrow().words();
-        int dash = words.plain(next).equals("-") ? 1 : 0;
-        return next + dash + (int) unitAt(next + dash).orElseThrow().count() - from;
-    }
-
-    /** The unit at a word, with the number of words it takes as the count. */
-    private Optional<Part> unitAt(int from) {
-        for (int length = Math.min(3, words.size() - from); length >= 1; length--) {
-            String name = String.join(" ", words.subList(from, from + length));
-            Optional<KitchenUnit> unit = KitchenUnit.of(name);
-            if (unit.isPresent()) {
-                return Optional.of(new Part(length, unit.get().in(measures)));
-            }
-        }
-        return Optional.empty();
-    }
-
     /** Whether a word of the amount is one that was read: a number, a unit, or what joins them. */
     boolean isRead(int index) {
         String word = words.plain(index);
-        boolean joins = Set.of(
-                        "of",
-                        "x",
-                        "and",
-                        "plus",
-                        "+",
-                        "&",
-                        "to",
-                        "taste",
-                        "or",
-                        "each",
-                        "as",
-                        "needed",
-                        "required",
-                        "if",
-                        "for",
-                        "season",
-                        "frying",
-                        "piece",
-                        "a",
-                        "the")
-                .contains(word);
+        boolean joins = AmountWords.JOINS.contains(word);
         boolean measure = VagueMeasure.of(word).isPresent()
-                || FEW.containsKey(word)
-                || ABOUT.contains(word)
-                || CENTIMETRES.containsKey(word)
+                || AmountWords.FEW.containsKey(word)
+                || AmountWords.ABOUT.contains(word)
+                || AmountWords.CENTIMETRES.containsKey(word)
                 || word.startsWith("thumb")
-                || isForm(word);
+                || AmountWords.isForm(word);
         boolean unit = false;
         for (int from = Math.max(0, index - 2); from <= index && !unit; from++) {
-            unit = unitAt(from).filter(u -> u.count() > 0).isPresent()
-                    && from + (int) unitAt(from).get().count() > index;
+            unit = units.unitAt(from).filter(u -> u.count() > 0).isPresent()
+                    && from + (int) units.unitAt(from).get().count() > index;
         }
         return joins || measure || unit || Quantities.at(words, index).isPresent();
     }
@@ -462,15 +349,15 @@ final class AmountReader {
         return unit;
     }
 
-    Optional<Part> size() {
+    Optional<UnitReader.Part> size() {
         return size;
     }
 
-    Optional<Part> exactly() {
+    Optional<UnitReader.Part> exactly() {
         return exactly;
     }
 
-    List<Part> more() {
+    List<UnitReader.Part> more() {
         return more;
     }
 
@@ -480,7 +367,7 @@ final class AmountReader {
     }
 
     /** What it says once more in another unit. */
-    List<Part> sameAgain() {
+    List<UnitReader.Part> sameAgain() {
         return sameAgain;
     }
 

@@ -38,7 +38,7 @@ final class AmountsBehind {
     }
 
     /** An amount that stands behind the food, in words of the line: "30 g", "2 lb 3 oz". */
-    record Behind(int from, int end, List<AmountReader.Part> parts, boolean each) {}
+    record Behind(int from, int end, List<UnitReader.Part> parts, boolean each) {}
 
     List<Behind> all() {
         return all;
@@ -57,10 +57,9 @@ final class AmountsBehind {
             Optional<MeasuredAmount> measured = MeasuredAmount.at(words, i, measures);
             if (measured.isPresent() && !Character.isLetter(words.get(i).charAt(0))) {
                 int end = i;
-                List<AmountReader.Part> parts = new ArrayList<>();
+                List<UnitReader.Part> parts = new ArrayList<>();
                 for (var next = measured; next.isPresent(); next = MeasuredAmount.at(words, end, measures)) {
-                    parts.add(
-                            new AmountReader.Part(next.get().count(), next.get().unit()));
+                    parts.add(new UnitReader.Part(next.get().count(), next.get().unit()));
                     end += next.get().words();
                 }
                 boolean each = Set.of("each", "apiece").contains(words.plain(end))

@@ -2,7 +2,6 @@ package app.gradior.measure;
 
 import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -10,7 +9,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -115,7 +113,7 @@ public final class FoodNames {
             namesOf(ingredient).forEach(name -> byName.putIfAbsent(name, ingredient));
         }
         for (Ingredient ingredient : foods) {
-            byName.putIfAbsent(joined(ingredient.key()), ingredient);
+            byName.putIfAbsent(NameWords.joined(ingredient.key()), ingredient);
         }
         GENERICS.forEach(generic ->
                 table.find(generic.keys().get(0)).ifPresent(food -> byName.putIfAbsent(generic.name(), food)));
@@ -125,17 +123,15 @@ public final class FoodNames {
     private static List<String> ownNames(Ingredient ingredient) {
         String name = ingredient.name();
         int cut = name.indexOf(',') >= 0 ? name.indexOf(',') : name.indexOf('(');
-        return cut > 0 ? List.of(joined(name), joined(name.substring(0, cut))) : List.of(joined(name));
+        return cut > 0
+                ? List.of(NameWords.joined(name), NameWords.joined(name.substring(0, cut)))
+                : List.of(NameWords.joined(name));
     }
 
     private static List<String> namesOf(Ingredient ingredient) {
         List<String> names = new ArrayList<>(ownNames(ingredient));
-        ingredient.aliases().forEach(alias -> names.add(joined(alias)));
+        ingredient.aliases().forEach(alias -> names.add(NameWords.joined(alias)));
         return names;
-    }
-
-    static String joined(String text) {
-        return String.join(" ", normalised(text));
     }
 
     public IngredientTable table() {
@@ -175,7 +171,7 @@ public final class FoodNames {
 
     /** The food that accounts for most of the words, by the longest name; empty if no name is among them. */
     Optional<Found> find(String words, Measured how, Habits habits) {
-        List<String> tokens = normalised(words);
+        List<String> tokens = NameWords.normalised(words);
         List<String> telling =
                 tokens.stream().filter(t -> !BY_THE_WAY.contains(t)).toList();
         Optional<Ingredient> habit =
@@ -209,12 +205,12 @@ public final class FoodNames {
 
     /** Whether these words are a name of a food. */
     boolean isName(String words) {
-        return byName.containsKey(joined(words));
+        return byName.containsKey(NameWords.joined(words));
     }
 
     /** Whether a name of a food stands among the words. */
     boolean knows(String words) {
-        return longest(normalised(words)) != null;
+        return longest(NameWords.normalised(words)) != null;
     }
 
     private static List<String> prefixed(String word, List<String> tokens) {
@@ -364,14 +360,14 @@ public final class FoodNames {
     }
 
     private static Set<String> wordsOf(Ingredient.Piece piece) {
-        Set<String> words = new HashSet<>(normalised(piece.name()));
+        Set<String> words = new HashSet<>(NameWords.normalised(piece.name()));
         words.removeAll(BY_THE_WAY);
         return words;
     }
 
     /** Up to so many foods whose names look most like the words, the likest first. */
     public List<Ingredient> like(String words, int max) {
-        String asked = joined(words);
+        String asked = NameWords.joined(words);
         LetterPairs pairs = LetterPairs.of(asked);
         if (asked.isEmpty()) {
             return List.of();
@@ -396,41 +392,5 @@ public final class FoodNames {
                 .limit(max)
                 .map(Map.Entry::getKey)
                 .toList();
-    }
-
-    /** Small letters without accents, words in the singular, nothing but words. */
-    static List<String> normalised(String text) {
-        String plain = Normalizer.normalize(text, Normalizer.Form.NFD).toLowerCase(Locale.ROOT);
-        List<String> words = new ArrayList<>();
-        StringBuilder word = new StringBuilder();
-        for (int i = 0; i <= plain.length(); i++) {
-            char c = i < plain.length() ? plain.charAt(i) : ' ';
-            if (Character.isLetterOrDigit(c)) {
-                word.append(c);
-            } else if (Character.getType(c) != Character.NON_SPACING_MARK && c != '\'' && c != '’' && !word.isEmpty()) {
-                words.add(singular(word.toString()));
-                word.setLength(0);
-            }
-        }
-        return words;
-    }
-
-    private static String singular(String word) {
-        if (word.length() < 4 || !word.endsWith("s") || word.endsWith("ss") || word.endsWith("us")) {
-            return word;
-        }
-        if (word.endsWith("ies")) {
-            return word.substring(0, word.length() - 3) + "y";
-        }
-        if (word.equals("leaves")) {
-            return "leaf";
-        }
-        if (word.equals("halves")) {
-            return "half";
-        }
-        if (word.endsWith("oes") || word.endsWith("ches") || word.endsWith("shes")) {
-            return word.substring(0, word.length() - 2);
-        }
-        return word.substring(0, word.length() - 1);
     }
 }

@@ -25,7 +25,7 @@ public record Habits(Measures measures, Map<VagueUse, Mass> amounts, Map<String,
 
     /** Words as habits know them: small, in the singular, without marks. */
     public static String wordsOf(String food) {
-        return String.join(" ", FoodNames.normalised(food));
+        return String.join(" ", NameWords.normalised(food));
     }
 
     Optional<Mass> amount(String measure, String food) {

@@ -57,7 +57,7 @@ final class KitchenWords {
             for (CSVRecord row : format.parse(reader)) {
                 List<String> keys = Arrays.asList(row.get("foods").split(";"));
                 keys.forEach(IngredientTable.shipped()::get);
-                generics.add(new Generic(FoodNames.joined(row.get("name")), row.get("measured"), keys));
+                generics.add(new Generic(NameWords.joined(row.get("name")), row.get("measured"), keys));
             }
             return List.copyOf(generics);
         } catch (IOException e) {

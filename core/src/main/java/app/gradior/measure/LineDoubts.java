@@ -71,7 +71,7 @@ final class LineDoubts {
                         .filter(other -> !choices.contains(other) && choices.size() < 3)
                         .forEach(choices::add);
             }
-            all.add(new Ambiguity.WhichFood(String.join(" ", FoodNames.normalised(food)), choices, found.settled()));
+            all.add(new Ambiguity.WhichFood(String.join(" ", NameWords.normalised(food)), choices, found.settled()));
         }
         notUnderstood(typed, found, food, parts).ifPresent(all::add);
         return new Understood(typed, amount, found.ingredient(), mass, assumptions, all, parts);

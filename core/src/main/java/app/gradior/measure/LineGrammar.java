@@ -300,7 +300,7 @@ public final class LineGrammar {
             return several.apartAt(typed, words, unread.getAsInt());
         }
         Optional<Double> grams =
-                Weighing.grams(amount, found.get(), FoodNames.normalised(food), habits.measures(), assumptions);
+                Weighing.grams(amount, found.get(), NameWords.normalised(food), habits.measures(), assumptions);
         Optional<Double> stated = behind.stated(ingredient);
         boolean guessed = amount.unit().isEmpty() && amount.size().isEmpty();
         if (guessed && stated.isPresent()) {

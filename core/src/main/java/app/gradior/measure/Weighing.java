@@ -1,8 +1,8 @@
 package app.gradior.measure;
 
 import app.gradior.food.Ingredient;
-import app.gradior.measure.AmountReader.Part;
 import app.gradior.measure.FoodNames.Found;
+import app.gradior.measure.UnitReader.Part;
 import app.gradior.quantity.Mass;
 import java.math.BigDecimal;
 import java.math.MathContext;

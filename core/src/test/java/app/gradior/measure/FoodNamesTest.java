@@ -85,7 +85,7 @@ class FoodNamesTest {
         "dishes, dish"
     })
     void wordsAreComparedInTheSingularWithoutAccents(String word, String normalised) {
-        assertThat(FoodNames.normalised(word)).containsExactly(normalised);
+        assertThat(NameWords.normalised(word)).containsExactly(normalised);
     }
 
     @ParameterizedTest(name = "{0}")

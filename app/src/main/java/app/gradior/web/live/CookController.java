@@ -67,7 +67,7 @@ class CookController {
             Model model,
             HttpServletResponse response) {
         BatchService.StoredCook kept = cooks.find(kitchen, id);
-        EventForm.Kitchen known = EventForm.Kitchen.of(
+        EventReader.Kitchen known = EventReader.Kitchen.of(
                 foods.language(kitchen).grammar(),
                 pot -> pots.find(kitchen, pot).map(KitchenPot::pot));
         try {

@@ -1,0 +1,285 @@
+package app.gradior.web.live;
+
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.cook.EventKind;
+import app.gradior.food.Mixture;
+import app.gradior.food.StarchKind;
+import app.gradior.measure.LineGrammar;
+import app.gradior.measure.NumberInput;
+import app.gradior.measure.ReadLine;
+import app.gradior.measure.TypedMass;
+import app.gradior.pot.Activity;
+import app.gradior.pot.Pot;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
+import app.gradior.quantity.Mass;
+import app.gradior.quantity.Volume;
+import app.gradior.sauce.Sieve;
+import app.gradior.thickness.SpoonCoat;
+import app.gradior.web.batch.BatchService;
+import app.gradior.web.text.LidKeys;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+
+/** Makes a typed event of what the cook page sent; what can't be read is refused with what to do. */
+final class EventReader {
+    private static final double MAX_GRAMS = 300_000;
+
+    private static final int LONGEST_LABEL = 60;
+    private static final int LONGEST_JAR_LABEL = 300;
+
+    /** What a jar is left free under the rim if nothing is said: enough for what is frozen in it, mm. */
+    private static final double USUAL_HEADSPACE = 15;
+
+    /** What an event is made with: what the kitchen knows. */
+    record Kitchen(Function<String, ReadLine> lines, Function<UUID, Optional<Pot>> pots) {
+        static Kitchen of(LineGrammar grammar, Function<UUID, Optional<Pot>> pots) {
+            return new Kitchen(grammar::read, pots);
+        }
+    }
+
+    private final EventForm form;
+    private final Cook cook;
+    private final Kitchen kitchen;
+
+    EventReader(EventForm form, Cook cook, Kitchen kitchen) {
+        this.form = form;
+        this.cook = cook;
+        this.kitchen = kitchen;
+    }
+
+    /** What happened, at a moment. */
+    CookEvent event(Instant moment) {
+        UUID id = form.event();
+        if ("given-up".equals(form.kind())) {
+            return new CookEvent.Finished(id, moment, Optional.empty(), Optional.empty());
+        }
+        return switch (EventKind.ofKey(form.kind()).orElseThrow(EventReader::unknown)) {
+            case WEIGHED -> weighed(id, moment);
+            case DIPPED ->
+                new CookEvent.Dipped(
+                        id,
+                        moment,
+                        Length.ofMillimetres(number(
+                                0,
+                                cook.conditions().pot().wall().millimetres(),
+                                "Give the depth in mm, from 0 to the pot's "
+                                        + Math.round(
+                                                cook.conditions().pot().wall().millimetres()) + " mm.")));
+            case JUGGED ->
+                new CookEvent.Jugged(
+                        id, moment, Volume.ofMillilitres(number(1, MAX_GRAMS, "Give the volume in ml, such as 650.")));
+            case SPOON_LOOKED ->
+                new CookEvent.SpoonLooked(
+                        id,
+                        moment,
+                        chosen(SpoonCoat.class),
+                        optional(form.second(), -5, 125, "second", "Give its temperature in °C, or leave that free.")
+                                .map(Celsius::of));
+            case PLATE_SPREAD_READ ->
+                new CookEvent.PlateSpreadRead(
+                        id,
+                        moment,
+                        Length.ofCentimetres(
+                                number(2, 40, "Give how far it spread in cm, between 2 and 40, such as 9.5.")),
+                        Celsius.of(
+                                optional(form.second(), -5, 100, "second", "Give its temperature on the plate in °C.")
+                                        .orElse(Celsius.SERVED_WARM.degrees())));
+            case TEMPERATURE_READ ->
+                new CookEvent.TemperatureRead(
+                        id, moment, Celsius.of(number(-5, 160, "Give the temperature in °C, between -5 and 160.")));
+            case TASTED ->
+                new CookEvent.Tasted(id, moment, chosen(CookEvent.Flavour.class), (int)
+                        number(-2, 2, "Choose one of the five steps."));
+            case HEAT_CHANGED -> new CookEvent.HeatChanged(id, moment, chosen(Activity.class));
+            case HEAT_SWITCHED -> new CookEvent.HeatSwitched(id, moment, "on".equals(form.choice()));
+            case LID_CHANGED -> new CookEvent.LidChanged(id, moment, LidKeys.lid(form.choice()));
+            case SIMMERS -> new CookEvent.Simmers(id, moment);
+            case STIRRED -> new CookEvent.Stirred(id, moment);
+            case ADDED -> added(id, moment);
+            case SLURRY_POURED ->
+                new CookEvent.SlurryPoured(
+                        id,
+                        moment,
+                        StarchKind.ofKey(form.choice())
+                                .orElseThrow(() -> new BatchService.Refused("Choose the starch.")),
+                        Mass.ofGrams(number(0.1, 5000, "Give the grams of starch that went in, such as 3.")),
+                        Mass.ofGrams(number(
+                                form.second(), 0, 20_000, "second", "Give the grams of water it was stirred into.")));
+            case BLENDED -> new CookEvent.Blended(id, moment);
+            case STRAINED -> strained(id, moment);
+            case POT_CHANGED ->
+                new CookEvent.PotChanged(
+                        id,
+                        moment,
+                        kitchen.pots()
+                                .apply(reference("Choose the pot it is in now."))
+                                .orElseThrow(() -> new BatchService.Refused("Choose the pot it is in now.")));
+            case TICKED -> new CookEvent.Ticked(id, moment, label("step"), !"no".equals(form.value()));
+            case TIMER_STARTED ->
+                new CookEvent.TimerStarted(
+                        id,
+                        moment,
+                        label("timer"),
+                        Duration.ofSeconds(
+                                Math.round(60 * number(0.1, 1440, "Give minutes, from 0.1 to 1440, such as 5."))));
+            case WANTED ->
+                new CookEvent.Wanted(
+                        id,
+                        moment,
+                        moment.plusMillis(Math.round(
+                                60_000 * number(1, 1440, "Give the minutes until then, from 1 to 1440, such as 45."))));
+            case TIMER_STOPPED ->
+                new CookEvent.TimerStopped(id, moment, reference("That timer is not there any more."));
+            case UNDONE -> new CookEvent.Undone(id, moment, reference("That entry is not part of this cook any more."));
+            case CONFIRMED ->
+                new CookEvent.Confirmed(id, moment, reference("That entry is not part of this cook any more."));
+            case FINISHED ->
+                new CookEvent.Finished(
+                        id,
+                        moment,
+                        Optional.of(form.pot() ? weighed(id, moment).net() : sauce()),
+                        form.choice() == null || form.choice().isEmpty()
+                                ? Optional.empty()
+                                : Optional.of(chosen(SpoonCoat.class)),
+                        jarLabel());
+            // A cook is started by its plan, and jars are said with what takes it off.
+            case STARTED, JARRED -> throw unknown();
+        };
+    }
+
+    /** Jars that were filled as it came off, if the form says so: their size, how many, the headspace, what is left over. */
+    Optional<Function<Instant, CookEvent>> jars() {
+        if (form.second() == null || form.second().isBlank()) {
+            return Optional.empty();
+        }
+        String[] parts = form.second().split("[x×*]");
+        String wrong = "Give jars as number × ml, such as 2 × 250.";
+        if (parts.length != 2) {
+            throw new BatchService.Refused(wrong, "second");
+        }
+        int count = (int) number(parts[0], 1, 200, "second", wrong);
+        double millilitres = number(parts[1].replace("ml", ""), 5, 5000, "second", wrong);
+        double left = optional(form.third(), 0, MAX_GRAMS, "third", "Give what is left over in ml, or leave it free.")
+                .orElse(0.0);
+        double free = optional(
+                        form.headspace(),
+                        0,
+                        60,
+                        "headspace",
+                        "Give what is left free under the rim in mm, 0 to 60, such as 15.")
+                .orElse(USUAL_HEADSPACE);
+        return Optional.of(moment -> new CookEvent.Jarred(
+                UUID.nameUUIDFromBytes((form.event() + "-jars").getBytes(StandardCharsets.US_ASCII)),
+                moment,
+                Volume.ofMillilitres(millilitres),
+                count,
+                Length.ofMillimetres(free),
+                Volume.ofMillilitres(left)));
+    }
+
+    private String jarLabel() {
+        String written = form.label() == null ? "" : form.label().strip();
+        if (written.length() > LONGEST_JAR_LABEL) {
+            throw new BatchService.Refused(
+                    "A label holds " + LONGEST_JAR_LABEL + " letters at most; this has " + written.length() + ".",
+                    "label");
+        }
+        return written;
+    }
+
+    private CookEvent.Added added(UUID id, Instant moment) {
+        String line = form.value() == null ? "" : form.value().strip();
+        if (line.isEmpty() || line.length() > 200) {
+            throw new BatchService.Refused("Write what went in, such as 100 ml water or 1 tbsp honey.");
+        }
+        ReadLine read = kitchen.lines().apply(line);
+        if (read.foods().isEmpty()) {
+            throw new BatchService.Refused("“" + line
+                    + "” is not understood: write an amount and a food, such as 100 ml water or 1 tbsp honey.");
+        }
+        return new CookEvent.Added(id, moment, read.mixture(), line);
+    }
+
+    /** So many grams stayed in the sieve: what of the solids and what of the liquid, as a plan has it. */
+    private CookEvent.Strained strained(UUID id, Instant moment) {
+        Mixture there = cook.forecast(moment).current().mixture();
+        double left = number(
+                0, there.mass().grams() * 0.9, "Give the grams that stayed in the sieve, less than what is there.");
+        Sieve sieve = Sieve.leaving(there, Mass.ofGrams(left));
+        return new CookEvent.Strained(id, moment, sieve.solidsHeld(), sieve.liquidHeld());
+    }
+
+    private CookEvent.Weighed weighed(UUID id, Instant moment) {
+        Mass read = sauce();
+        Mass tare = cook.conditions().pot().tare();
+        if (!form.pot()) {
+            return new CookEvent.Weighed(id, moment, read.plus(tare), tare);
+        }
+        if (read.compareTo(tare) < 0) {
+            throw new BatchService.Refused("The empty pot alone weighs " + Math.round(tare.grams())
+                    + " g: if the pot was not on the scale, untick that it was.");
+        }
+        return new CookEvent.Weighed(id, moment, read, tare);
+    }
+
+    private Mass sauce() {
+        double grams = TypedMass.grams(form.value())
+                .orElseThrow(() -> new BatchService.Refused(
+                        "Give the weight in grams as a plain number, such as 702, or with its unit, such as 24.8 oz."));
+        if (!(grams > 0) || grams > MAX_GRAMS) {
+            throw new BatchService.Refused("Give a weight of more than zero and at most 300 000 g.");
+        }
+        return Mass.ofGrams(grams);
+    }
+
+    /** The figure in the field called value. */
+    private double number(double min, double max, String otherwise) {
+        return number(form.value(), min, max, "value", otherwise);
+    }
+
+    private <E extends Enum<E>> E chosen(Class<E> type) {
+        try {
+            return Enum.valueOf(type, form.choice() == null ? "" : form.choice());
+        } catch (IllegalArgumentException e) {
+            throw new BatchService.Refused("Choose one of those shown.");
+        }
+    }
+
+    /** What was chosen as a few words, cut where it is too long to be one. */
+    private String label(String otherwise) {
+        return form.choice() == null || form.choice().isBlank()
+                ? otherwise
+                : form.choice()
+                        .strip()
+                        .substring(
+                                0, Math.min(LONGEST_LABEL, form.choice().strip().length()));
+    }
+
+    private UUID reference(String otherwise) {
+        try {
+            return UUID.fromString(form.choice() == null ? "" : form.choice());
+        } catch (IllegalArgumentException e) {
+            throw new BatchService.Refused(otherwise);
+        }
+    }
+
+    private static BatchService.Refused unknown() {
+        return new BatchService.Refused("That is nothing this page knows: reload it and try again.");
+    }
+
+    static Optional<Double> optional(String typed, double min, double max, String field, String otherwise) {
+        return typed == null || typed.isBlank()
+                ? Optional.empty()
+                : Optional.of(number(typed, min, max, field, otherwise));
+    }
+
+    private static double number(String typed, double min, double max, String field, String otherwise) {
+        return NumberInput.read(typed, min, max).orElseThrow(() -> new BatchService.Refused(otherwise, field));
+    }
+}
