@@ -44,7 +44,7 @@ public final class Browsers {
     }
 
     /** A browser of its own, with no cookies. */
-    static Page page(int width, int height, String address) {
+    public static Page page(int width, int height, String address) {
         BrowserContext context = browser()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(width, height)

@@ -1,6 +1,7 @@
 package app.gradior.browser;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
@@ -15,14 +16,7 @@ final class Kitchens {
 
     /** A page of a wide screen in a new kitchen of this name. */
     static Page open(String name, int width, int height) {
-        Page page = Browsers.page(width, height, RunningApplication.address());
-        page.navigate("/signup");
-        page.fill("#kitchen", "Kitchen of " + name);
-        page.fill("#name", name);
-        page.fill("#password", "three long words");
-        button(page, "Create account").click();
-        page.waitForURL(RunningApplication.address() + "/");
-        return page;
+        return TestKitchen.called(name).page(width, height);
     }
 
     static Page signIn(String name, int width, int height) {

@@ -3,12 +3,11 @@ package app.gradior.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.pot.Activity;
-import app.gradior.pot.Material;
 import app.gradior.web.device.Device;
 import app.gradior.web.device.Devices;
 import app.gradior.web.equipment.BoilOffMapper;
@@ -31,8 +30,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
-import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import org.springframework.web.context.WebApplicationContext;
 
 /** Pots, rings, boil-off tests, devices and people: what is kept of them, and for whom. */
 @ExtendWith(RunningApplication.class)
@@ -52,29 +49,25 @@ class EquipmentTest {
 
     @BeforeEach
     void furnish(
-            WebApplicationContext context,
             Accounts accounts,
             PotMapper pots,
             RingMapper rings,
             BoilOffMapper tests,
             PotLearning learning,
             Devices devices) {
-        this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
-                .apply(springSecurity())
-                .build());
+        this.mvc = TestKitchen.mvc();
         this.accounts = accounts;
         this.pots = pots;
         this.rings = rings;
         this.tests = tests;
         this.learning = learning;
         this.devices = devices;
-        String name = "tinker-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
-        accounts.open(name + "-2", "three long words", "Other", java.time.ZoneOffset.UTC);
-        cook = accounts.loadUserByUsername(name);
-        other = accounts.loadUserByUsername(name + "-2");
-        pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
-        pots.insert(kitchen, pot, RunningApplication.clock().instant());
+        TestKitchen own = TestKitchen.of("tinker");
+        kitchen = own.id();
+        TestKitchen foreign = TestKitchen.of("other");
+        cook = own.cook();
+        other = foreign.cook();
+        pot = own.casserole();
         ring = rings.all(kitchen).get(0);
     }
 

@@ -3,11 +3,10 @@ package app.gradior.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.web.food.Foods;
-import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.sauce.SauceService;
@@ -28,8 +27,6 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
-import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import org.springframework.web.context.WebApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -58,18 +55,17 @@ class ExchangeTest {
     private UserDetails other;
 
     @BeforeEach
-    void open(WebApplicationContext context, Accounts accounts, SauceService sauces, SauceReader reader, Foods foods) {
-        this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
-                .apply(springSecurity())
-                .build());
+    void open(SauceService sauces, SauceReader reader, Foods foods) {
+        this.mvc = TestKitchen.mvc();
         this.sauces = sauces;
         this.reader = reader;
         this.foods = foods;
-        String name = "trader-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
-        elsewhere = accounts.open(name + "-2", "three long words", "Other", java.time.ZoneOffset.UTC);
-        cook = accounts.loadUserByUsername(name);
-        other = accounts.loadUserByUsername(name + "-2");
+        TestKitchen own = TestKitchen.of("trader");
+        kitchen = own.id();
+        TestKitchen foreign = TestKitchen.of("other");
+        elsewhere = foreign.id();
+        cook = own.cook();
+        other = foreign.cook();
     }
 
     private String export(UUID sauce, String format) throws Exception {

@@ -4,14 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.pot.Material;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.AccountMapper;
-import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
@@ -30,10 +29,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
-import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import org.springframework.web.context.WebApplicationContext;
 
 /** What is remembered of a kitchen is never older than its rows. */
 @ExtendWith(RunningApplication.class)
@@ -52,28 +49,23 @@ class KitchenCacheTest {
 
     @BeforeEach
     void furnish(
-            WebApplicationContext context,
             KitchenCache remembered,
-            Accounts accounts,
             AccountMapper mapper,
             PotMapper pots,
             SauceService sauces,
             JdbcTemplate database,
             PlatformTransactionManager transactions) {
-        this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
-                .apply(springSecurity())
-                .build());
+        this.mvc = TestKitchen.mvc();
         this.remembered = remembered;
         this.mapper = mapper;
         this.pots = pots;
         this.sauces = sauces;
         this.database = database;
         this.transaction = new TransactionTemplate(transactions);
-        String name = "remembers-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
-        cook = accounts.loadUserByUsername(name);
-        pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
-        pots.insert(kitchen, pot, Instant.parse("2026-11-24T12:00:00Z"));
+        TestKitchen own = TestKitchen.of("remembers");
+        kitchen = own.id();
+        cook = own.cook();
+        pot = own.casserole();
         sauce = sauces.add(kitchen, "Plum sauce", "600 g plums\n250 ml water\n60 g caster sugar");
     }
 

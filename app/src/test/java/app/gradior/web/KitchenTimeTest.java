@@ -3,6 +3,7 @@ package app.gradior.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import java.net.http.HttpResponse;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -27,7 +28,7 @@ class KitchenTimeTest {
     private static final String SETTINGS =
             "name=K&units=METRIC&measures=METRIC&temperature=CELSIUS&altitudeM=%s&roomC=%s&timeZone=%s";
 
-    private final SignedIn person = SignedIn.inNewKitchen("timekeeper");
+    private final SignedIn person = TestKitchen.of("timekeeper").http();
 
     @Test
     void everyTimeIsTheKitchensWhereverTheServerIs() {

@@ -3,9 +3,9 @@ package app.gradior.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.cook.CookEvent;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.Target;
@@ -38,8 +38,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
-import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import org.springframework.web.context.WebApplicationContext;
 
 /** What belongs to one kitchen stays in it, and what is stored is stored once and whole. */
 @ExtendWith(RunningApplication.class)
@@ -56,27 +54,18 @@ class KitchenWallsTest {
     private UUID cook;
 
     @BeforeEach
-    void furnish(
-            WebApplicationContext context,
-            Accounts accounts,
-            SauceService sauces,
-            SauceReader reader,
-            PotMapper pots,
-            BatchService cooks) {
+    void furnish(Accounts accounts, SauceService sauces, SauceReader reader, BatchService cooks) {
         this.reader = reader;
-        this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
-                .apply(springSecurity())
-                .build());
+        this.mvc = TestKitchen.mvc();
         this.accounts = accounts;
         this.cooks = cooks;
-        String name = "owner-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
-        accounts.open("not-" + name, "three long words", "Other kitchen", java.time.ZoneOffset.UTC);
-        owner = accounts.loadUserByUsername(name);
-        stranger = accounts.loadUserByUsername("not-" + name);
+        TestKitchen own = TestKitchen.of("owner");
+        kitchen = own.id();
+        TestKitchen foreign = TestKitchen.of("other");
+        owner = own.cook();
+        stranger = foreign.cook();
         sauce = sauces.add(kitchen, "Plum sauce", "600 g plums\n200 ml water\n100 g caster sugar");
-        pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
-        pots.insert(kitchen, pot, cooks.now());
+        pot = own.casserole();
         Conditions conditions = new Conditions(pot.pot(), Ring.USUAL, Activity.SIMMER, Lid.OFF, Room.USUAL);
         cook = cooks.start(
                 kitchen,

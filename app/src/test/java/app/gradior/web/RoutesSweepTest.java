@@ -3,6 +3,7 @@ package app.gradior.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import java.net.URLEncoder;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -62,7 +63,7 @@ class RoutesSweepTest {
     /** What is posted to a route, with values that the furnished kitchen takes. */
     private record Route(String method, String pattern, Set<String> parameters) {}
 
-    private final SignedIn browser = SignedIn.inNewKitchen("sweeper");
+    private final SignedIn browser = TestKitchen.of("sweeper").http();
     private final Map<String, String> ids = new LinkedHashMap<>();
     private final Set<String> choices = new LinkedHashSet<>();
 

@@ -2,7 +2,7 @@ package app.gradior.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.gradior.RunningApplication;
+import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -15,6 +15,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jsoup.Jsoup;
@@ -37,15 +38,6 @@ public final class SignedIn {
     private SignedIn(String address, String name) {
         this.address = address;
         this.name = name;
-    }
-
-    /** In a new kitchen of somebody whose name begins so. */
-    public static SignedIn inNewKitchen(String name) {
-        SignedIn person = visitor(RunningApplication.address(), name + "-" + UUID.randomUUID());
-        HttpResponse<String> answer = person.post(
-                "/signup", "kitchen=Kitchen&timeZone=UTC&name=" + person.name + "&password=" + encoded(PASSWORD));
-        assertThat(answer.uri().getPath()).as(answer.body()).isEqualTo("/");
-        return person;
     }
 
     /** Somebody who has not signed in. */
@@ -94,6 +86,13 @@ public final class SignedIn {
             tokenOf = cookies();
         }
         return token;
+    }
+
+    /** Its cookies, for a browser. */
+    public List<Cookie> browserCookies() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(cookie -> new Cookie(cookie.getName(), cookie.getValue()).setUrl(address))
+                .toList();
     }
 
     public String cookies() {

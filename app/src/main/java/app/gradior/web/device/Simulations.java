@@ -34,6 +34,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -104,7 +105,10 @@ public class Simulations {
 
     private SimulatedPot water(UUID kitchen, UUID id, double k) {
         KitchenPot pot = pots.get(kitchen, id);
-        Ring ring = kitchenware.ring(kitchen, null, pot).map(KitchenRing::ring).orElse(Ring.USUAL);
+        Ring ring = kitchenware
+                .ring(kitchen, Optional.empty(), pot)
+                .map(KitchenRing::ring)
+                .orElse(Ring.USUAL);
         Conditions conditions = new Conditions(pot.pot(), ring, Activity.SIMMER, Lid.OFF, kitchenware.room(kitchen));
         return SimulatedPot.ofWater(LITRE, conditions, clock.instant(), k);
     }

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.pot.Material;
@@ -14,7 +14,6 @@ import app.gradior.quantity.Mass;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.AccountMapper;
-import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.sauce.Sauce;
@@ -45,8 +44,6 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
-import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import org.springframework.web.context.WebApplicationContext;
 
 /** Everything a cook page can send: taken as it is meant, or refused with what to do and nothing stored. */
 @ExtendWith(RunningApplication.class)
@@ -62,23 +59,18 @@ class CookEventsTest {
     private SauceService sauces;
 
     @BeforeEach
-    void putOn(
-            WebApplicationContext context, Accounts accounts, SauceService sauces, PotMapper pots, BatchService cooks) {
+    void putOn(SauceService sauces, PotMapper pots, BatchService cooks) {
         this.pots = pots;
         this.sauces = sauces;
-        this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
-                .apply(springSecurity())
-                .build());
+        this.mvc = TestKitchen.mvc();
         this.cooks = cooks;
-        String name = "cook-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
-        accounts.open("other-" + name, "three long words", "Other", java.time.ZoneOffset.UTC);
-        cook = accounts.loadUserByUsername(name);
-        stranger = accounts.loadUserByUsername("other-" + name);
-        KitchenPot pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
-        pots.insert(kitchen, pot, cooks.now());
-        wide = new KitchenPot(UUID.randomUUID(), "Pan", 300, 300, 80, Material.STEEL, 1500, true);
-        pots.insert(kitchen, wide, cooks.now());
+        TestKitchen own = TestKitchen.of("cook");
+        kitchen = own.id();
+        TestKitchen foreign = TestKitchen.of("other");
+        cook = own.cook();
+        stranger = foreign.cook();
+        KitchenPot pot = own.casserole();
+        wide = own.pot("Pan", 300, 80, 1500);
         Sauce plum = sauces.add(kitchen, "Plum", "600 g plums\n250 ml water\n60 g caster sugar");
         id = UUID.randomUUID();
         post(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.food.IngredientTable;
@@ -22,7 +23,6 @@ import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.web.device.Simulations.Faults;
 import app.gradior.web.device.Simulations.SimulatedPot;
-import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.platform.NotFound;
 import java.time.Duration;
 import java.time.Instant;
@@ -46,11 +46,10 @@ class SimulationsTest {
     private UUID kitchen;
 
     @BeforeEach
-    void open(Simulations simulations, Devices devices, Accounts accounts) {
+    void open(Simulations simulations, Devices devices) {
         this.simulations = simulations;
         this.devices = devices;
-        kitchen = accounts.open(
-                "simulator-" + UUID.randomUUID(), "three long words", "Kitchen", java.time.ZoneOffset.UTC);
+        kitchen = TestKitchen.of("simulator").id();
     }
 
     private Devices.Added start(Device.Kind kind, Faults faults) {

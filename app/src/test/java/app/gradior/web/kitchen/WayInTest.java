@@ -3,6 +3,7 @@ package app.gradior.web.kitchen;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.web.SignedIn;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -24,7 +25,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 class WayInTest {
     @Test
     void aNameThatWasTriedTooOftenWaitsOnEveryNodeEvenWithTheRightPassword() {
-        String name = SignedIn.inNewKitchen("careful").name();
+        String name = TestKitchen.of("careful").name();
         SignedIn guesser = SignedIn.visitor(RunningApplication.address(), name);
         for (int i = 0; i < 10; i++) {
             assertThat(guesser.signIn("wrong words " + i).uri()).hasQuery("wrong");
@@ -44,7 +45,7 @@ class WayInTest {
 
     @Test
     void whoSignsInBeginsToCountAnew() {
-        String name = SignedIn.inNewKitchen("forgetful").name();
+        String name = TestKitchen.of("forgetful").name();
         SignedIn person = SignedIn.visitor(RunningApplication.address(), name);
         for (int round = 0; round < 3; round++) {
             for (int i = 0; i < 6; i++) {
@@ -124,7 +125,7 @@ class WayInTest {
             // And yet it is remembered where they wanted to go.
             SignedIn back = SignedIn.visitor(
                     RunningApplication.address(fresh),
-                    SignedIn.inNewKitchen("came-by-link").name());
+                    TestKitchen.of("came-by-link").name());
             back.get("/pots?from=link");
             assertThat(back.signIn(SignedIn.PASSWORD).uri()).hasPath("/pots");
         }
@@ -136,7 +137,7 @@ class WayInTest {
 
     @Test
     void aNewPasswordEndsAllOtherSessions() {
-        SignedIn here = SignedIn.inNewKitchen("changer");
+        SignedIn here = TestKitchen.of("changer").http();
         SignedIn there = SignedIn.visitor(RunningApplication.address(), here.name());
         there.signIn(SignedIn.PASSWORD);
         assertThat(there.get("/sauces").uri()).hasPath("/sauces");
@@ -159,7 +160,7 @@ class WayInTest {
 
     @Test
     void signingOutEverywhereEndsEverySession() {
-        SignedIn here = SignedIn.inNewKitchen("lost-phone");
+        SignedIn here = TestKitchen.of("lost-phone").http();
         SignedIn phone = SignedIn.visitor(RunningApplication.address(), here.name());
         phone.signIn(SignedIn.PASSWORD);
 
@@ -171,7 +172,7 @@ class WayInTest {
 
     @Test
     void whoLeavesAKitchenGetsOneOfTheirOwnAndTheLastStays() {
-        SignedIn owner = SignedIn.inNewKitchen("host");
+        SignedIn owner = TestKitchen.of("host").http();
         owner.furnish();
         assertThat(owner.post("/account/leave", "").body()).contains("You are the last one in this kitchen");
         SignedIn guest = join(owner);
@@ -202,7 +203,7 @@ class WayInTest {
 
     @Test
     void anAccountIsDeletedWithItsKitchenOnceEverythingIsDownloaded(JdbcTemplate database) {
-        SignedIn owner = SignedIn.inNewKitchen("leaver");
+        SignedIn owner = TestKitchen.of("leaver").http();
         owner.furnish();
         String kitchen = database.queryForObject(
                 "select kitchen_id from account where sign_in_name = ?", String.class, owner.name());

@@ -4,18 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
-import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import app.gradior.cook.CookEvent;
 import app.gradior.plan.Route;
 import app.gradior.plan.Target;
-import app.gradior.pot.Material;
 import app.gradior.quantity.Mass;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
-import app.gradior.web.equipment.PotMapper;
-import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import java.util.Arrays;
@@ -35,8 +32,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
-import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import org.springframework.web.context.WebApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -56,30 +51,19 @@ class PlanBoardTest {
     private KitchenPot pot;
 
     @BeforeEach
-    void furnish(
-            WebApplicationContext context,
-            Accounts accounts,
-            SauceService sauces,
-            PotMapper pots,
-            BatchService cooks,
-            PlanService plans,
-            Planning planning,
-            JsonMapper json) {
-        this.mvc = MockMvcTester.create(MockMvcBuilders.webAppContextSetup(context)
-                .apply(springSecurity())
-                .build());
+    void furnish(SauceService sauces, BatchService cooks, PlanService plans, Planning planning, JsonMapper json) {
+        this.mvc = TestKitchen.mvc();
         this.json = json;
         this.sauces = sauces;
         this.cooks = cooks;
         this.plans = plans;
         this.planning = planning;
-        String name = "planner-" + UUID.randomUUID();
-        kitchen = accounts.open(name, "three long words", "Kitchen", java.time.ZoneOffset.UTC);
-        accounts.open("other-" + name, "three long words", "Other", java.time.ZoneOffset.UTC);
-        cook = accounts.loadUserByUsername(name);
-        stranger = accounts.loadUserByUsername("other-" + name);
-        pot = new KitchenPot(UUID.randomUUID(), "Casserole", 240, 240, 120, Material.STEEL, 2000, true);
-        pots.insert(kitchen, pot, cooks.now());
+        TestKitchen own = TestKitchen.of("planner");
+        kitchen = own.id();
+        TestKitchen foreign = TestKitchen.of("other");
+        cook = own.cook();
+        stranger = foreign.cook();
+        pot = own.casserole();
         plum = sauces.add(kitchen, "Plum sauce", "600 g plums\n250 ml water\n60 g caster sugar\n⅓ cup rice vinegar");
     }
 
