@@ -1,6 +1,7 @@
 package app.gradior;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -12,6 +13,8 @@ import com.tngtech.archunit.lang.ArchRule;
 class ArchitectureTest {
     @ArchTest
     static final ArchRule coreNeedsTheJdkHipparchusAndCommonsTextsOnly = classes()
+            .that()
+            .resideOutsideOfPackage("app.gradior.recipe..")
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
@@ -20,6 +23,15 @@ class ArchitectureTest {
                     "org.hipparchus..",
                     "org.apache.commons.csv..",
                     "org.apache.commons.text..");
+
+    /** What recipes are published as is taken apart by the usual parsers; nothing behind that knows of them. */
+    @ArchTest
+    static final ArchRule onlyDocumentsOfRecipesNeedParsers = noClasses()
+            .that()
+            .haveSimpleNameNotStartingWith("Recipe")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.jsoup..", "tools.jackson..");
 
     @ArchTest
     static final ArchRule arrowsPointOneWay = layeredArchitecture()
@@ -40,20 +52,24 @@ class ArchitectureTest {
             .definedBy("app.gradior.plan..")
             .layer("sauce")
             .definedBy("app.gradior.sauce..")
+            .layer("recipe")
+            .definedBy("app.gradior.recipe..")
             .layer("cook")
             .definedBy("app.gradior.cook..")
+            .whereLayer("recipe")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("cook")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("sauce")
-            .mayNotBeAccessedByAnyLayer()
+            .mayOnlyBeAccessedByLayers("recipe")
             .whereLayer("measure")
-            .mayOnlyBeAccessedByLayers("sauce")
+            .mayOnlyBeAccessedByLayers("sauce", "recipe")
             .whereLayer("plan")
-            .mayOnlyBeAccessedByLayers("cook", "sauce")
+            .mayOnlyBeAccessedByLayers("cook", "sauce", "recipe")
             .whereLayer("pot")
-            .mayOnlyBeAccessedByLayers("plan", "cook", "sauce")
+            .mayOnlyBeAccessedByLayers("plan", "cook", "sauce", "recipe")
             .whereLayer("thickness")
-            .mayOnlyBeAccessedByLayers("pot", "plan", "cook", "sauce")
+            .mayOnlyBeAccessedByLayers("pot", "plan", "cook", "sauce", "recipe")
             .whereLayer("physics")
-            .mayOnlyBeAccessedByLayers("thickness", "pot", "plan", "cook", "sauce");
+            .mayOnlyBeAccessedByLayers("thickness", "pot", "plan", "cook", "sauce", "recipe");
 }

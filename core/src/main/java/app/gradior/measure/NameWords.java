@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Locale;
 
 /** The words of a name as they are compared: whatever the case, the accents and the number they stand in. */
-final class NameWords {
+public final class NameWords {
     private NameWords() {}
 
     /** Small letters without accents, words in the singular, nothing but words. */
-    static List<String> normalised(String text) {
+    public static List<String> normalised(String text) {
         String plain = Normalizer.normalize(text, Normalizer.Form.NFD).toLowerCase(Locale.ROOT);
         List<String> words = new ArrayList<>();
         StringBuilder word = new StringBuilder();

@@ -71,15 +71,29 @@ final class ReductionReader {
                     || i == 0 && Set.of("once", "when").contains(clause.plain(i))) {
                 for (int k = i + 1; k < clause.size(); k++) {
                     Optional<MeasuredAmount> amount = amount(clause, k);
-                    if (amount.isPresent() && StepWords.mentionsAny(clause, "left", "remains", "remain", "remaining")) {
+                    boolean left = StepWords.mentionsAny(clause, "left", "remains", "remain", "remaining")
+                            || clause.plain(k - 1).equals("have");
+                    if (amount.isPresent() && left) {
                         return reducesTo(clause, k);
                     }
+                    OptionalDouble part = left && amount.isEmpty() ? StepWords.part(clause, k) : OptionalDouble.empty();
+                    if (part.isPresent()) {
+                        return Optional.of(fraction(clause, part.getAsDouble()));
+                    }
+                }
+                if (StepWords.mentionsAny(clause, "halved", "halves")) {
+                    return Optional.of(fraction(clause, 0.5));
                 }
                 for (int k = i + 1; k < clause.size(); k++) {
-                    if (Set.of("reduced", "reduce", "reduces", "down", "boiled").contains(clause.plain(k))
-                            && Set.of("by", "to").contains(clause.plain(k + 1))) {
-                        Optional<StepClause> reduced =
-                                clause.plain(k + 1).equals("by") ? reducesBy(clause, k + 2) : reducesTo(clause, k + 2);
+                    if (Set.of("reduced", "reduce", "reduces", "down", "boiled", "evaporated", "volume")
+                            .contains(clause.plain(k))) {
+                        int at = Set.of("by", "to").contains(clause.plain(k + 2))
+                                        && clause.plain(k + 1).equals("down")
+                                ? k + 2
+                                : k + 1;
+                        Optional<StepClause> reduced = clause.plain(at).equals("by")
+                                ? reducesBy(clause, at + 1)
+                                : clause.plain(at).equals("to") ? reducesTo(clause, at + 1) : Optional.empty();
                         if (reduced.isPresent()) {
                             return reduced;
                         }
@@ -95,7 +109,7 @@ final class ReductionReader {
     }
 
     /** "Boil to 105 °C": above where water boils it is the sugar that makes it so hot. */
-    private static Optional<StepClause> boilsTo(Words clause) {
+    static Optional<StepClause> boilsTo(Words clause) {
         for (int i = 1; i < clause.size(); i++) {
             Optional<Quantities.Quantity> number =
                     clause.plain(i - 1).matches("to|at|reaches") ? Quantities.at(clause, i) : Optional.empty();
@@ -123,15 +137,9 @@ final class ReductionReader {
             return new StepClause.Said(clause.typed());
         }
         Optional<Duration> time = StepWords.time(clause, 1, clause.size());
-        for (int i = 1; i < clause.size(); i++) {
-            String word = clause.plain(i);
-            boolean by = word.equals("by");
-            if (by || word.equals("to")) {
-                Optional<StepClause> doing = by ? reducesBy(clause, i + 1) : reducesTo(clause, i + 1);
-                if (doing.isPresent()) {
-                    return doing.get();
-                }
-            }
+        Optional<StepClause> byOrTo = byOrTo(clause);
+        if (byOrTo.isPresent()) {
+            return byOrTo.get();
         }
         Optional<StepClause> until = until(clause);
         if (until.isPresent()) {
@@ -144,6 +152,20 @@ final class ReductionReader {
         return time.isPresent()
                 ? boils(clause, time.get())
                 : new StepClause.UnreadableStep(clause.typed(), StepProblem.Plain.HOW_FAR);
+    }
+
+    /** "By half", "to 300 ml", "to a syrup", wherever in the clause it stands. */
+    Optional<StepClause> byOrTo(Words clause) {
+        for (int i = 1; i < clause.size(); i++) {
+            boolean by = clause.plain(i).equals("by");
+            if (by || clause.plain(i).equals("to")) {
+                Optional<StepClause> doing = by ? reducesBy(clause, i + 1) : reducesTo(clause, i + 1);
+                if (doing.isPresent()) {
+                    return doing;
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     private Optional<StepClause> reducesBy(Words clause, int at) {

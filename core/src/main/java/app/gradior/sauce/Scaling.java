@@ -96,6 +96,11 @@ public final class Scaling {
         return List.copyOf(lines);
     }
 
+    /** One line of foods, however it was read. */
+    public String line(ReadLine read) {
+        return food(new SauceLine.OfFood(0, 0, read)).after();
+    }
+
     private Line food(SauceLine.OfFood line) {
         if (line.read() instanceof ReadLine.Understood understood) {
             return understood(understood);
@@ -200,6 +205,10 @@ public final class Scaling {
             return number + " " + plural(said.unit().word(), said.count());
         }
         String words = typed.substring(amount.numberEnd(), amount.end());
+        if (words.chars().anyMatch(Character::isDigit)) {
+            // "40g/1½oz" says the same twice: the second figure would not follow.
+            return number + " " + plural(unit.word(), said.count());
+        }
         return number + plural(words, said.count());
     }
 

@@ -218,7 +218,7 @@ final class StepGrammar {
         return new StepClause.GoesIn(way == Way.ADD && slurry ? Way.SLURRY : way, named);
     }
 
-    private static Operation strains(Words clause) {
+    static Operation strains(Words clause) {
         for (int i = 1; i < clause.size(); i++) {
             if (Set.of("leaving", "leave", "leaves").contains(clause.plain(i))) {
                 Optional<MeasuredAmount> left = MeasuredAmount.at(clause, i + 1, Habits.NONE.measures());

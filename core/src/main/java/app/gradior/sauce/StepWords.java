@@ -30,7 +30,8 @@ final class StepWords {
             Map.entry("dip", Use.DIP),
             Map.entry("dipping", Use.DIP),
             Map.entry("spread", Use.SPREAD),
-            Map.entry("spreadable", Use.SPREAD));
+            Map.entry("spreadable", Use.SPREAD),
+            Map.entry("jammy", Use.SPREAD));
 
     private static final Map<String, Integer> SECONDS = Map.ofEntries(
             Map.entry("seconds", 1),
@@ -49,12 +50,34 @@ final class StepWords {
 
     /** "half", "a third", "two thirds", "1/3", "40 %". */
     static OptionalDouble part(Words words, int at) {
-        int i = Set.of("a", "an", "about", "around", "one").contains(words.plain(at)) ? at + 1 : at;
+        int i = Set.of(
+                                "a",
+                                "an",
+                                "about",
+                                "around",
+                                "roughly",
+                                "approximately",
+                                "nearly",
+                                "almost",
+                                "one",
+                                "only",
+                                "just")
+                        .contains(words.plain(at))
+                ? at + 1
+                : at;
+        String joined = words.plain(i);
+        int hyphen = joined.indexOf('-');
+        if (hyphen > 0) {
+            // "two-thirds"
+            return part(Words.of(joined.replace('-', ' ')), 0);
+        }
         OptionalDouble whole = Quantities.part(words.plain(i));
         if (whole.isPresent()) {
             return whole;
         }
-        Optional<Quantities.Quantity> number = Quantities.at(words, i);
+        // "Two thirds to a syrup" is no range from two thirds to one.
+        Words only = Quantities.part(words.plain(i + 1)).isPresent() ? words.until(i + 2) : words;
+        Optional<Quantities.Quantity> number = Quantities.at(only, i);
         if (number.isEmpty()) {
             return OptionalDouble.empty();
         }
@@ -97,7 +120,11 @@ final class StepWords {
     /** "Thick as cream", "like honey": the thickness of what it is compared with. */
     static Optional<Grade> thickAs(Words words) {
         for (int i = 0; i + 1 < words.size(); i++) {
-            if (Set.of("as", "like").contains(words.plain(i))) {
+            boolean compares = Set.of("as", "like").contains(words.plain(i))
+                    || words.plain(i).equals("of")
+                            && i > 0
+                            && words.plain(i - 1).equals("consistency");
+            if (compares) {
                 for (int k = i + 1; k < Math.min(words.size(), i + 4); k++) {
                     Double grade = THICK_AS.get(words.plain(k));
                     if (grade != null) {

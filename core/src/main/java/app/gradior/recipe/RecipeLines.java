@@ -1,0 +1,91 @@
+package app.gradior.recipe;
+
+import app.gradior.measure.LineGrammar;
+import app.gradior.measure.ReadLine;
+import app.gradior.measure.Words;
+import app.gradior.recipe.RecipeLine.Role;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** Reads the ingredients of a recipe: which lines are of the sauce, which are of what it is eaten with. */
+final class RecipeLines {
+    private static final Pattern SERVED = Pattern.compile(
+            ".*\\b((to|for) (serve|serving|garnish|garnishing|finish the plate|decorate)|as (a )?garnish|for the (pasta|steaks?|chicken|fish))\\b.*");
+    private static final Pattern SAUCE = Pattern.compile(
+            ".*\\b(sauce|gravy|glaze|jus|reduction|syrup|dressing|marinade|slurry|roux|coulis|ketchup|relish|dip|curry)\\b.*");
+    private static final Pattern STOCKED = Pattern.compile(".*\\b(stock|broth|bouillon|demi-?glace|bones?)\\b.*");
+
+    private final LineGrammar grammar;
+
+    RecipeLines(LineGrammar grammar) {
+        this.grammar = grammar;
+    }
+
+    List<RecipeLine> of(List<String> ingredients) {
+        List<RecipeLine> lines = new ArrayList<>();
+        Optional<String> group = Optional.empty();
+        for (String typed : ingredients) {
+            String text = typed.replaceFirst("^\\s*[-*+•·▢☐◦‣]\\s+", "").strip();
+            if (text.isEmpty()) {
+                continue;
+            }
+            ReadLine read = grammar.read(text);
+            List<String> several = List.of(text.split(",\\s+(?=[\\d½⅓¼¾⅔⅛])"));
+            if (read.foods().isEmpty() && several.size() > 1) {
+                for (String one : several) {
+                    ReadLine part = grammar.read(one);
+                    lines.add(new RecipeLine(lines.size(), one, group, part, role(one, group, part)));
+                }
+                continue;
+            }
+            boolean heading = read instanceof ReadLine.Heading
+                    || read.foods().isEmpty() && text.matches("(?i)(for|to make) the .{2,40}")
+                    || text.matches("[A-Z][A-Z ’'&-]{3,40}") && read.foods().isEmpty();
+            if (heading) {
+                group = Optional.of(text.replaceFirst("\\s*:\\s*$", ""));
+                continue;
+            }
+            lines.add(new RecipeLine(lines.size(), text, group, read, role(text, group, read)));
+        }
+        return lines;
+    }
+
+    private static Role role(String text, Optional<String> group, ReadLine read) {
+        String lower = text.toLowerCase(Locale.ROOT);
+        boolean beside =
+                AsideWords.first(Words.of(text)) >= 0 && !STOCKED.matcher(lower).matches();
+        boolean known = !read.foods().isEmpty();
+        boolean meatOfTheSauce = known
+                && read.foods().stream()
+                        .anyMatch(food -> food.ingredient().group().equals("meat"));
+        if (SERVED.matcher(lower).matches()
+                || group.filter(RecipeLines::isAside).isPresent()) {
+            return Role.ASIDE;
+        }
+        if (beside && !meatOfTheSauce && !(known && isWhollyKnown(read, lower))) {
+            return Role.ASIDE;
+        }
+        return known ? Role.OF_THE_SAUCE : Role.UNREAD;
+    }
+
+    /** "Chicken gravy granules" are no chicken, "beef tomatoes" no beef: the food was read with all its words. */
+    private static boolean isWhollyKnown(ReadLine read, String lower) {
+        return read.foods().stream()
+                .anyMatch(food -> lower.contains(food.ingredient().name().toLowerCase(Locale.ROOT))
+                        || food.ingredient().aliases().stream()
+                                .anyMatch(alias -> lower.contains(alias) && AsideWords.first(Words.of(alias)) >= 0));
+    }
+
+    private static boolean isAside(String heading) {
+        String lower = heading.toLowerCase(Locale.ROOT);
+        if (SAUCE.matcher(lower).matches()) {
+            return false;
+        }
+        return SERVED.matcher("to " + lower).matches()
+                || lower.matches(".*\\b(serve|serving|garnish|topping|toppings)\\b.*")
+                || AsideWords.first(Words.of(lower)) >= 0;
+    }
+}
