@@ -294,6 +294,17 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
+/* Another part of the page changes lines: it is shown, and undone, as if it had been typed. */
+document.addEventListener('gradior:lines', (event) => {
+  const { lines, at } = /** @type {CustomEvent<{lines: string[], at: number}>} */ (event).detail;
+  if (document.getElementById('editor').hidden) {
+    text.value = lines.join('\n');
+    changed();
+  } else {
+    editor.put(lines, at, 0);
+  }
+});
+
 form.addEventListener('submit', () => {
   dirty = false;
 });

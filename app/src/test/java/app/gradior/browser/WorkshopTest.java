@@ -10,8 +10,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The workshop as a cook uses it: by keyboard, by press, on a phone. */
 @ExtendWith(RunningApplication.class)
@@ -91,7 +94,7 @@ class WorkshopTest {
         assertThat(row(page, 0)).containsText("“blackcurant” is");
         line(page, 1).click();
         row(page, 1).getByText("Vegetable stock").click();
-        assertThat(row(page, 1)).not().hasClass(java.util.regex.Pattern.compile(".*\\bopen\\b.*"));
+        assertThat(row(page, 1)).not().hasClass(Pattern.compile(".*\\bopen\\b.*"));
         assertThat(row(page, 2)).containsText("more than zero");
         assertThat(row(page, 3).locator(".unread-words i")).hasText("zork");
         assertThat(row(page, 3)).containsText("“zork” is not understood and not counted");
@@ -172,16 +175,16 @@ class WorkshopTest {
         assertThat(page.locator(".under-title")).containsText("version 3");
         assertThat(line(page, 2)).hasValue("18 g corn starch");
 
-        page.locator(".more summary").click();
+        page.getByText("Picture, copies, files").click();
         button(page, "Make a copy").click();
         assertThat(page.locator("#name")).hasValue("Gravy, another");
-        page.locator(".more summary").click();
+        page.getByText("Picture, copies, files").click();
         button(page, "Delete it").click();
         assertThat(page.locator(".news")).containsText("“Gravy, another” is deleted.");
         assertThat(page.locator(".list li")).hasCount(1);
         button(page, "Bring it back").click();
         assertThat(page.locator("#name")).hasValue("Gravy, another");
-        page.locator(".more summary").click();
+        page.getByText("Picture, copies, files").click();
         button(page, "Put it away").click();
         assertThat(page.locator(".list li")).hasCount(1);
         assertThat(page.locator("main")).containsText("1 put away");
@@ -261,22 +264,97 @@ class WorkshopTest {
                 "recipeInstructions":"Stir <b>well</b>."}]}</script></html>""");
         button(page, "Import").click();
         assertThat(page.locator("#name")).hasValue("Dip & glaze");
-        assertThat(line(page, 1)).hasValue("20 g harissa");
-        assertThat(row(page, 2).locator(".figure")).hasText("118 g");
-        assertThat(line(page, 3)).hasValue("# Stir well.");
+        assertThat(line(page, 2)).hasValue("20 g harissa");
+        assertThat(row(page, 3).locator(".figure")).hasText("118 g");
+        assertThat(page.locator("#proposal .method")).containsText("Stir well.");
         page.keyboard().press("Control+s");
         page.waitForURL("**/sauces/*-*");
 
-        page.locator(".more summary").click();
+        page.getByText("Picture, copies, files").click();
         page.setInputFiles(
                 "#photo", new FilePayload("a.png", "image/png", "not a picture".getBytes(StandardCharsets.UTF_8)));
         button(page, "Save the picture").click();
-        page.locator(".more summary").click();
+        page.getByText("Picture, copies, files").click();
         assertThat(page.locator(".more .wrong")).containsText("no picture");
         page.setInputFiles("#photo", new FilePayload("b.png", "image/png", page.screenshot()));
         button(page, "Save the picture").click();
-        page.locator(".more summary").click();
+        page.getByText("Picture, copies, files").click();
         assertThat(page.locator(".photo")).isVisible();
         assertNoSeriousFaults(page);
+    }
+
+    private static final String PUBLISHED = """
+            Port and peppercorn sauce
+
+            Serves 4
+
+            Ingredients
+            40 g unsalted butter
+            2 shallots, finely chopped
+            200 ml ruby port
+            400 ml beef stock
+            100 ml double cream
+            1 tsp honey
+            4 sirloin steaks
+
+            Method
+            1. Sear the steaks for 2 minutes on each side.
+            2. Melt half the butter in the same pan and soften the shallots for 5 minutes.
+            3. Pour in the port and boil until reduced by two thirds, about 6-8 minutes.
+            4. Add the stock and simmer until slightly thickened.
+            5. Stir in the cream and simmer until it coats the back of a spoon, 3 minutes. Off the heat, whisk in the rest of the butter.
+            6. Spoon over the steaks.
+            """;
+
+    @ParameterizedTest
+    @CsvSource({"1280,800", "390,844"})
+    void aPublishedRecipeIsPlannedInUnderTenActions(int width, int height) {
+        Page page = Kitchens.open("importer-" + width, width, height);
+        Kitchens.measurePot(page);
+        page.navigate("/sauces/import");
+        page.locator("#pasted").fill(PUBLISHED);
+        button(page, "Import").click();
+
+        assertThat(page.locator("#name")).hasValue("Port and peppercorn sauce");
+        assertThat(page.locator("#to-check")).hasText("2 things to check");
+        assertThat(page.locator(".method .aside").first()).containsText("Sear the steaks");
+        page.locator(".method li[data-index='1']").focus();
+        assertThat(page.locator(".line-row.lit")).hasCount(3);
+        line(page, 2).focus();
+        assertThat(page.locator(".method li.lit")).containsText("Melt half the butter");
+        page.locator(".doubts").getByText("By half").click();
+        assertThat(page.locator(".line-row", new Page.LocatorOptions().setHas(page.locator(".lit"))))
+                .hasCount(0);
+        page.locator(".doubts").getByText("That's right").click();
+        assertThat(page.locator("#to-check")).hasText("All checked");
+        assertThat(page.locator("textarea[data-read]")).hasValue(Pattern.compile("bring to a boil, reduce by half"));
+        assertNoSeriousFaults(page);
+        Kitchens.assertFitsAcross(page);
+
+        button(page, "Save and plan").click();
+        page.waitForURL("**/plan**");
+        assertThat(page.locator("#claim")).containsText("The recipe says 3 min");
+    }
+
+    @Test
+    void aDroppedFileIsTakenInAndALineMovesToAnotherStep() {
+        Page page = Kitchens.open("dropper", 1280, 800);
+        page.navigate("/sauces/import");
+        page.evaluate(
+                "text => { const data = new DataTransfer(); data.items.add(new File([text], 'sauce.txt', {type: 'text/plain'}));"
+                        + " dispatchEvent(new DragEvent('drop', {dataTransfer: data, bubbles: true, cancelable: true})); }",
+                PUBLISHED);
+        assertThat(page.locator("#name")).hasValue("Port and peppercorn sauce");
+
+        int honey = (int)
+                page.evaluate("[...document.querySelectorAll('.line-text')].findIndex(f => f.value === '1 tsp honey')");
+        line(page, honey).focus();
+        page.keyboard().press("Alt+ArrowDown");
+        page.keyboard().press("Alt+ArrowDown");
+        page.keyboard().press("Control+s");
+        page.waitForURL("**/sauces/*-*");
+        assertThat(page.locator("textarea[data-read]")).hasValue(Pattern.compile("two thirds[^\\n]*\\n1 tsp honey"));
+        page.getByText("The recipe as it was published").click();
+        assertThat(page.locator(".as-published")).containsText("Sear the steaks");
     }
 }

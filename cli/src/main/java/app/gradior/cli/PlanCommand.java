@@ -166,7 +166,7 @@ final class PlanCommand implements Callable<Integer> {
 
     /** @return whether there is a way to plan it */
     private static boolean routes(ReadRecipe recipe, Conditions conditions, Goal goal, Map<String, Object> json) {
-        String text = StagedText.text(StagedText.of(recipe, Habits.NONE));
+        String text = StagedText.text(StagedText.of(recipe, LineGrammar.shipped(), Habits.NONE));
         json.put("sauce", text);
         Mixture sauce = WrittenSauce.read(text, LineGrammar.shipped(), Habits.NONE)
                 .make(conditions, Knowledge.NONE)

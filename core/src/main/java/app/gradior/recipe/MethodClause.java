@@ -22,7 +22,7 @@ record MethodClause(int sentence, Words lead, Words words, Optional<MethodVerb> 
 
     /** The clauses of a sentence. */
     static List<MethodClause> of(int sentence, String text) {
-        Words all = Words.of(text);
+        Words all = Words.of(text.replaceAll("[.!?\\s]+$", ""));
         List<Integer> starts = new ArrayList<>();
         int depth = 0;
         for (int i = 0; i < all.size(); i++) {

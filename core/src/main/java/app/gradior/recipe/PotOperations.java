@@ -9,7 +9,6 @@ import app.gradior.plan.Roux;
 import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
-import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.recipe.ReadRecipe.Doubt;
@@ -21,11 +20,8 @@ import app.gradior.sauce.Operation;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** What happens in the pot, clause by clause. */
 final class PotOperations {
@@ -44,9 +40,6 @@ final class PotOperations {
     private static final Share SWEATED = Share.of(0.2);
 
     private static final Share BROWNED = Share.of(0.4);
-
-    private static final Pattern RANGE =
-            Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(?:-|–|—|to|or)\\s*(\\d+(?:\\.\\d+)?)\\s*(min|hour|hr|sec)");
 
     private static final Set<String> FLOURS = Set.of("wheat-flour", "rice-flour", "glutinous-rice-flour");
 
@@ -343,9 +336,11 @@ final class PotOperations {
             simmer(clause, SWELLS);
         } else if (thick || less) {
             ask(Doubt.HOW_FAR, clause);
+            simmer(clause, Duration.ZERO);
         } else if (clause.mentions(
                 "tender", "soft", "softened", "cooked", "mushy", "pulpy", "broken", "collapsed", "burst")) {
             ask(Doubt.HOW_LONG, clause);
+            simmer(clause, Duration.ZERO);
         } else {
             simmer(clause, Duration.ZERO);
         }
@@ -383,21 +378,7 @@ final class PotOperations {
                 Kind.REDUCE,
                 List.of(),
                 Optional.of(new Operation.Reduce(target, activity, ClauseReader.lid(text))),
-                claim(text)));
-    }
-
-    private static Optional<Interval> claim(String text) {
-        Matcher range = RANGE.matcher(text.toLowerCase(Locale.ROOT));
-        if (range.find()) {
-            double each = range.group(3).startsWith("h") ? 60 : range.group(3).equals("sec") ? 1 / 60.0 : 1;
-            double low = Double.parseDouble(range.group(1)) * each;
-            double high = Double.parseDouble(range.group(2)) * each;
-            return low <= high ? Optional.of(new Interval(low, (low + high) / 2, high)) : Optional.empty();
-        }
-        return ClauseReader.time(text).map(time -> {
-            double minutes = time.toSeconds() / 60.0;
-            return new Interval(minutes, minutes, minutes);
-        });
+                ClauseReader.claim(text)));
     }
 
     private static boolean isNearlyDry(Words words) {

@@ -18,7 +18,9 @@ final class RecipeData {
     private static final int MAX_RECIPES = 20;
     private static final int LONGEST = 20_000;
 
-    private static final Pattern TAG = Pattern.compile("</?[a-zA-Z][^<>]*>");
+    /** A tag that is closed or stands alone; "<dip>" may be meant so. */
+    private static final Pattern TAG = Pattern.compile("</\\w|<br|<p>|<li>|<p |<li ");
+
     private static final Pattern ENTITY = Pattern.compile("&#?\\w{1,10};");
 
     private RecipeData() {}

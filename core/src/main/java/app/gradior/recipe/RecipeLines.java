@@ -12,8 +12,8 @@ import java.util.regex.Pattern;
 
 /** Reads the ingredients of a recipe: which lines are of the sauce, which are of what it is eaten with. */
 final class RecipeLines {
-    private static final Pattern SERVED = Pattern.compile(
-            ".*\\b((to|for) (serve|serving|garnish|garnishing|finish the plate|decorate)|as (a )?garnish|for the (pasta|steaks?|chicken|fish))\\b.*");
+    private static final Pattern SERVED = Pattern.compile(".*\\b((to|for) (serve|serving|garnish|garnishing|decorate)"
+            + "|as (a )?garnish|for the (pasta|steaks?|chicken|fish))\\b.*");
     private static final Pattern SAUCE = Pattern.compile(
             ".*\\b(sauce|gravy|glaze|jus|reduction|syrup|dressing|marinade|slurry|roux|coulis|ketchup|relish|dip|curry)\\b.*");
     private static final Pattern STOCKED = Pattern.compile(".*\\b(stock|broth|bouillon|demi-?glace|bones?)\\b.*");

@@ -16,6 +16,9 @@ final class RecipePlainText {
     private static final int LONGEST_INGREDIENT = 160;
     private static final int LONGEST_NAME = 90;
 
+    /** A paragraph that is longer is none of a recipe. */
+    private static final int LONGEST_LINE = 6000;
+
     private static final Pattern INGREDIENTS = Pattern.compile(
             "(?i)(the )?(ingredients?|you(['’]ll| will)? need|what you(['’]ll| will)? need|shopping list)"
                     + "( list)?(\\s*\\(.*\\)|\\s+for .*)?");
@@ -56,6 +59,7 @@ final class RecipePlainText {
                 .map(String::strip)
                 .filter(line -> !line.isEmpty())
                 .limit(MAX_LINES)
+                .map(line -> line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line)
                 .toList();
         reader.sectioned =
                 lines.stream().anyMatch(line -> METHOD.matcher(bare(line)).matches());

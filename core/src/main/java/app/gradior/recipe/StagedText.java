@@ -2,6 +2,7 @@ package app.gradior.recipe;
 
 import app.gradior.measure.CookRounding;
 import app.gradior.measure.Habits;
+import app.gradior.measure.LineGrammar;
 import app.gradior.plan.Target;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
@@ -26,6 +27,11 @@ public final class StagedText {
 
     private static final double COARSE = 0.4;
 
+    private static final double WHOLE = 0.999;
+
+    /** So near a rounded measure comes to what it stands for. */
+    private static final double EVEN = 0.015;
+
     /**
      * A line of the text.
      *
@@ -37,17 +43,19 @@ public final class StagedText {
     public record Line(String text, List<Integer> steps, Optional<Integer> line, List<Integer> sentences) {}
 
     private final ReadRecipe recipe;
+    private final LineGrammar grammar;
     private final Habits habits;
     private final List<Line> lines = new ArrayList<>();
 
-    private StagedText(ReadRecipe recipe, Habits habits) {
+    private StagedText(ReadRecipe recipe, LineGrammar grammar, Habits habits) {
         this.recipe = recipe;
+        this.grammar = grammar;
         this.habits = habits;
     }
 
     /** The lines of the text in their order. */
-    public static List<Line> of(ReadRecipe recipe, Habits habits) {
-        StagedText text = new StagedText(recipe, habits);
+    public static List<Line> of(ReadRecipe recipe, LineGrammar grammar, Habits habits) {
+        StagedText text = new StagedText(recipe, grammar, habits);
         text.write();
         return List.copyOf(text.lines);
     }
@@ -117,17 +125,36 @@ public final class StagedText {
                 Optional.empty(),
                 sentences));
         for (Added added : adds) {
-            lines.add(new Line(food(added), List.of(), Optional.of(added.line().index()), sentences));
+            boolean said = recipe.questions().stream()
+                    .noneMatch(q -> q.doubt() == ReadRecipe.Doubt.LINE_NOT_IN_METHOD
+                            && q.line().filter(i -> i == added.line().index()).isPresent());
+            lines.add(
+                    new Line(food(added), List.of(), Optional.of(added.line().index()), said ? sentences : List.of()));
         }
     }
 
+    /** The line, or its part in the measures of cooks where these come out even, else to the gram. */
     private String food(Added added) {
         double part = added.part().value();
         String text = added.line().text().strip();
-        return part > 0.999
-                ? text
-                : new Scaling(Math.max(0.01, part), true, habits)
-                        .line(added.line().read());
+        if (part > WHOLE) {
+            return text;
+        }
+        String written = "";
+        for (boolean exact : new boolean[] {false, true}) {
+            written = new Scaling(Math.max(0.01, part), exact, habits)
+                    .line(added.line().read())
+                    .replaceAll("\\s*\\([^)]*\\d[^)]*\\)", "")
+                    .replaceAll("(?i),?\\s*\\bdivided\\b", "")
+                    .strip();
+            double read = grammar.read(written).foods().stream()
+                    .mapToDouble(food -> food.mass().grams())
+                    .sum();
+            if (Math.abs(read - added.mass().grams()) <= EVEN * added.mass().grams()) {
+                return written;
+            }
+        }
+        return written;
     }
 
     private static String words(RecipeStep step) {
@@ -252,7 +279,8 @@ public final class StagedText {
                 : "boil to " + number(((Target.AtBoilingPoint) target).boils().degrees()) + " °C";
     }
 
-    private static String part(double part) {
+    /** "Half", "two thirds", or a percentage. */
+    static String part(double part) {
         String[] names = {"half", "a third", "two thirds", "a quarter", "three quarters"};
         double[] parts = {1 / 2.0, 1 / 3.0, 2 / 3.0, 1 / 4.0, 3 / 4.0};
         for (int i = 0; i < parts.length; i++) {

@@ -6,14 +6,21 @@ import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
 import java.time.Duration;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * What one clause says of how far, how long, how hard and how covered a sauce is cooked: the same for a step of a sauce that
  * was written here and for a sentence of a recipe that was published elsewhere.
  */
 public final class ClauseReader {
+    private static final Pattern RANGE =
+            Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(?:-|–|—|to|or)\\s*(\\d+(?:\\.\\d+)?)\\s*(min|hour|hr|sec)");
+
     private final ReductionReader reductions;
 
     public ClauseReader(Measures measures) {
@@ -42,6 +49,21 @@ public final class ClauseReader {
     public static Optional<Duration> time(String clause) {
         Words words = Words.of(clause);
         return StepWords.time(words, 0, words.size());
+    }
+
+    /** The minutes that a clause gives beside what it stops at: "about 8–10 minutes". */
+    public static Optional<Interval> claim(String clause) {
+        Matcher range = RANGE.matcher(clause.toLowerCase(Locale.ROOT));
+        if (range.find()) {
+            double each = range.group(3).startsWith("h") ? 60 : range.group(3).equals("sec") ? 1 / 60.0 : 1;
+            double low = Double.parseDouble(range.group(1)) * each;
+            double high = Double.parseDouble(range.group(2)) * each;
+            return low <= high ? Optional.of(new Interval(low, (low + high) / 2, high)) : Optional.empty();
+        }
+        return time(clause).filter(time -> !time.isZero()).map(time -> {
+            double minutes = time.toSeconds() / 60.0;
+            return new Interval(minutes, minutes, minutes);
+        });
     }
 
     public static Optional<Activity> activity(String clause) {

@@ -185,12 +185,12 @@ class MethodReaderTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "200 ml stock; 1 tbsp honey | Boil the stock until reduced by half.                       | LINE_NOT_IN_METHOD",
-                "200 ml stock               | Add the stock. Simmer until tender.                         | HOW_LONG",
-                "200 ml stock               | Add the stock. Simmer until slightly thickened.             | HOW_FAR",
-                "200 ml stock; 30 g butter  | Bring the stock to a boil. Stir in some of the butter. Boil 2 min. Add the rest of the butter. | HOW_MUCH_OF_IT",
-                "200 ml stock               | Add the stock. Boil until 2 litres are left.                | OUT_OF_REACH",
-                "200 ml stock; 1 handful zorbleaf | Simmer the stock for 5 minutes.                       | LINE_NOT_UNDERSTOOD",
+                "200 ml stock; 1 tbsp honey | Boil the stock until reduced by half. | LINE_NOT_IN_METHOD",
+                "200 ml stock               | Add the stock. Simmer until tender. | HOW_LONG",
+                "200 ml stock               | Add the stock. Simmer until slightly thickened. | HOW_FAR",
+                "200 ml stock; 30 g butter  | Boil the stock. Stir in some of the butter. Boil 2 min. Add the rest. | HOW_MUCH_OF_IT",
+                "200 ml stock               | Add the stock. Boil until 2 litres are left. | OUT_OF_REACH",
+                "200 ml stock; 1 handful zorbleaf | Simmer the stock for 5 minutes. | LINE_NOT_UNDERSTOOD",
                 "100 ml cream               | Pour in the cream. Simmer 2 min. Add 200 ml cream and simmer 3 min. | MORE_THAN_LISTED",
             })
     void whatIsUnsureIsAsked(String ingredients, String method, Doubt doubt) {

@@ -44,6 +44,11 @@ class RecipeCorpusTest {
         }
     }
 
+    /** The text of the sauce that a file becomes. */
+    static String staged(String file) {
+        return StagedText.text(StagedText.of(read(file), LineGrammar.shipped(), Habits.NONE));
+    }
+
     /** What is told of each file, by the kind of fact. */
     private static Map<String, Map<String, String>> facts() {
         Map<String, Map<String, String>> facts = new LinkedHashMap<>();
@@ -150,7 +155,7 @@ class RecipeCorpusTest {
     @MethodSource("files")
     void theStagedTextComesToTheSameSauceAsTheRecipe(String file) {
         ReadRecipe recipe = read(file);
-        String text = StagedText.text(StagedText.of(recipe, Habits.NONE));
+        String text = StagedText.text(StagedText.of(recipe, LineGrammar.shipped(), Habits.NONE));
         WrittenSauce written = WrittenSauce.read(text, LineGrammar.shipped(), Habits.NONE);
 
         List<Mixture> after = recipe.after(UsualPot.CONDITIONS, Knowledge.NONE);

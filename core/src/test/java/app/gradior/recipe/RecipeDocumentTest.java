@@ -64,9 +64,11 @@ class RecipeDocumentTest {
     void aPageMayCarryItsRecipeInABlockOrInItsElements() throws NoRecipe {
         String block =
                 "<html><script type=\"application/ld+json\">{broken</script><script type=\"application/ld+json\">"
-                        + "<!-- {\"@type\":\"Recipe\",\"name\":\"Jus &amp;amp; more\",\"recipeIngredient\":[\"1&frac12; cups stock\"]} --></script></html>";
+                        + "<!-- {\"@type\":\"Recipe\",\"name\":\"Jus &amp;amp; more\",\"recipeIngredient\":"
+                        + "[\"1&frac12; cups stock\"]} --></script></html>";
         String marked = "<html><div itemscope itemtype=\"https://schema.org/Recipe\"><h1 itemprop=\"name\">Jus</h1>"
-                + "<li itemprop=\"recipeIngredient\">1 cup stock</li><div itemprop=\"recipeInstructions\"><p>Boil it.</p></div></div></html>";
+                + "<li itemprop=\"recipeIngredient\">1 cup stock</li>"
+                + "<div itemprop=\"recipeInstructions\"><p>Boil it.</p></div></div></html>";
 
         assertThat(one(block).name()).isEqualTo("Jus & more");
         assertThat(one(block).ingredients()).containsExactly("1½ cups stock");

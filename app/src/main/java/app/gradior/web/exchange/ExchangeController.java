@@ -6,49 +6,31 @@ import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.sauce.SauceService;
-import app.gradior.web.sauce.Workshop;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Sauces as files: out in open formats, in from them. */
+/** Sauces as files, in open formats. */
 @Controller
 @RequestMapping("/sauces")
 class ExchangeController {
-    private static final int MAX_BYTES = 2 * 1024 * 1024;
-
     private final SauceService book;
     private final SauceReader reader;
-    private final Workshop workshop;
     private final KitchenFiles files;
     private final JsonMapper json;
 
-    ExchangeController(SauceService book, SauceReader reader, Workshop workshop, KitchenFiles files, JsonMapper json) {
+    ExchangeController(SauceService book, SauceReader reader, KitchenFiles files, JsonMapper json) {
         this.book = book;
         this.reader = reader;
-        this.workshop = workshop;
         this.files = files;
         this.json = json;
     }
@@ -73,7 +55,8 @@ class ExchangeController {
                         format,
                         "application/ld+json",
                         json.writerWithDefaultPrettyPrinter()
-                                .writeValueAsString(RecipeText.jsonLd(sauce.name(), read.written())));
+                                .writeValueAsString(
+                                        RecipeText.jsonLd(sauce.name(), read.written(), book.origin(kitchen, id))));
             case "json" -> file(sauce.name(), format, "application/json", files.write(kitchen, List.of(sauce)));
             default -> throw new NotFound("format");
         };
@@ -90,85 +73,5 @@ class ExchangeController {
                                 .build()
                                 .toString())
                 .body(body);
-    }
-
-    @GetMapping("/import")
-    String ask() {
-        return "sauce/import";
-    }
-
-    @PostMapping("/import")
-    String takeIn(
-            @InKitchen UUID kitchen,
-            @RequestParam(required = false) MultipartFile file,
-            @RequestParam(defaultValue = "") String pasted,
-            RedirectAttributes said,
-            Model model,
-            HttpServletResponse response)
-            throws IOException {
-        try {
-            String typed = file == null || file.isEmpty() ? pasted : text(file);
-            if (typed.isBlank()) {
-                throw new Unreadable("Choose a file or paste something first.");
-            }
-            return takeIn(kitchen, typed.strip(), said, model);
-        } catch (Unreadable wrong) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("wrong", wrong.getMessage());
-            model.addAttribute("pasted", pasted);
-            return "sauce/import";
-        }
-    }
-
-    private static String text(MultipartFile file) throws IOException, Unreadable {
-        if (file.getSize() > MAX_BYTES) {
-            throw new Unreadable("This file is larger than 2 MB: take out what is not a sauce.");
-        }
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file.getBytes()))
-                    .toString()
-                    .replace("\ufeff", "");
-        } catch (CharacterCodingException e) {
-            throw new Unreadable("This is not a text file in UTF-8: save it as text first.");
-        }
-    }
-
-    private String takeIn(UUID kitchen, String typed, RedirectAttributes said, Model model) throws Unreadable {
-        Optional<RecipeText> recipe;
-        if (typed.startsWith("{") || typed.startsWith("[")) {
-            JsonNode node;
-            try {
-                node = json.readTree(typed);
-            } catch (JacksonException e) {
-                throw new Unreadable("This looks like JSON but breaks off or is malformed: " + place(e) + ".");
-            }
-            if (node.path("format").asString("").startsWith("gradior-kitchen")) {
-                List<Sauce> taken = files.takeIn(kitchen, files.read(node));
-                said.addFlashAttribute("said", taken.size() + (taken.size() == 1 ? " sauce" : " sauces") + " read in.");
-                return "redirect:/sauces";
-            }
-            recipe = RecipeText.ofJsonLd(node);
-            if (recipe.isEmpty()) {
-                throw new Unreadable(
-                        "There is no recipe in this data: it needs an object whose @type is Recipe, or the format gradior-kitchen/1.");
-            }
-        } else if (typed.startsWith("<") || typed.contains("application/ld+json")) {
-            recipe = RecipeText.ofHtml(typed, json);
-            if (recipe.isEmpty()) {
-                throw new Unreadable("This page carries no recipe data: paste its ingredient lines instead.");
-            }
-        } else {
-            recipe = Optional.of(RecipeText.ofPlainText(typed));
-        }
-        return workshop.draft(kitchen, recipe.get().name(), recipe.get().text(), model);
-    }
-
-    private static String place(JacksonException e) {
-        return e.getLocation() == null
-                ? "look at its end"
-                : "look at line " + e.getLocation().getLineNr() + ", column "
-                        + e.getLocation().getColumnNr();
     }
 }

@@ -6,6 +6,7 @@ import app.gradior.pot.Material;
 import app.gradior.pot.Ring;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.food.OwnFood;
+import app.gradior.web.sauce.SauceOrigin;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.Instant;
 import java.util.List;
@@ -62,7 +63,9 @@ public record KitchenFile(
 
     /** A sauce by its lines, or with all its versions. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record SauceEntry(String name, Boolean archived, List<String> lines, List<VersionEntry> versions) {}
+    /** @param recipe the published recipe that it was made of */
+    record SauceEntry(
+            String name, Boolean archived, List<String> lines, List<VersionEntry> versions, SauceOrigin recipe) {}
 
     record VersionEntry(String name, String text, Instant savedAt) {}
 

@@ -16,6 +16,7 @@ import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -73,7 +74,8 @@ public class KitchenFiles {
                             null,
                             versions.stream()
                                     .map(v -> new KitchenFile.VersionEntry(v.name(), v.text(), v.savedAt()))
-                                    .toList());
+                                    .toList(),
+                            sauces.origin(kitchen, sauce.id()).orElse(null));
                 })
                 .toList();
         KitchenFile file = new KitchenFile(
@@ -125,7 +127,8 @@ public class KitchenFiles {
                     : entry.versions().stream()
                             .map(v -> new Sauce(null, 0, v.name(), v.text(), v.savedAt()))
                             .toList();
-            taken.add(sauces.takeIn(kitchen, versions, Boolean.TRUE.equals(entry.archived())));
+            taken.add(sauces.takeIn(
+                    kitchen, versions, Boolean.TRUE.equals(entry.archived()), Optional.ofNullable(entry.recipe())));
         }
         return taken;
     }

@@ -1,20 +1,19 @@
 package app.gradior.web.exchange;
 
+import app.gradior.measure.Habits;
+import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine;
+import app.gradior.recipe.Prose;
 import app.gradior.sauce.SauceLine;
 import app.gradior.sauce.WrittenSauce;
-import java.util.ArrayList;
+import app.gradior.web.sauce.SauceOrigin;
+import app.gradior.web.sauce.Workshop;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.jsoup.Jsoup;
-import org.jsoup.nodes.Element;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A sauce outside of Gradior: its name and its lines.
@@ -22,12 +21,45 @@ import tools.jackson.databind.json.JsonMapper;
  * @param text one food or step to a line
  */
 record RecipeText(String name, String text) {
-    private static final int MAX_LINES = 400;
-    private static final int LONGEST_LINE = 400;
-    private static final int DEEPEST = 12;
+    /** A line longer than this is prose. */
+    private static final int LONGEST_STEP = 90;
 
-    /** An entity, or a tag that is closed or stands alone. */
-    private static final Pattern MARKED_UP = Pattern.compile("&#?\\w{1,10};|</\\w|<br|<p>|<li>");
+    private static final Pattern HEADINGS = Pattern.compile(
+            "(?im)^[#*_\\s]*(ingredients?|methods?|directions?|instructions?|preparation)\\b[\\s:*_]*.*$");
+
+    /**
+     * Whether a text is a sauce written by stages, each step with its foods under it, or only lines of foods: then there is
+     * no method in it that would have to be read.
+     */
+    static boolean isStaged(String typed) {
+        boolean data = typed.startsWith("{") || typed.startsWith("[") || typed.startsWith("<");
+        if (typed.isBlank()
+                || typed.length() > Workshop.LONGEST_TEXT
+                || data
+                || typed.contains("application/ld+json")
+                || HEADINGS.matcher(typed).find()) {
+            return false;
+        }
+        List<SauceLine> lines = WrittenSauce.read(ofPlainText(typed).text(), LineGrammar.shipped(), Habits.NONE)
+                .lines();
+        boolean foods = lines.stream()
+                .anyMatch(line -> !(line instanceof SauceLine.Step)
+                        && line.foods().findAny().isPresent());
+        boolean prose = lines.stream()
+                .map(line -> line.typed().strip())
+                .anyMatch(line -> line.matches("(?s)^\\d{1,2}\\s*[.):]\\s+[A-Za-z].*")
+                        || !line.startsWith("#") && (line.length() > LONGEST_STEP || line.matches("(?s).*[a-z)]\\.$")));
+        boolean steps = lines.stream().anyMatch(SauceLine.Step.class::isInstance);
+        int first = 0;
+        while (first < lines.size() && !(lines.get(first) instanceof SauceLine.Step)) {
+            first++;
+        }
+        boolean under = lines.stream()
+                .skip(first)
+                .anyMatch(line -> !(line instanceof SauceLine.Step)
+                        && line.foods().findAny().isPresent());
+        return foods && !prose && (!steps || under);
+    }
 
     /** Plain lines: the first is the name, the rest as they stand. */
     static RecipeText ofPlainText(String typed) {
@@ -78,34 +110,20 @@ record RecipeText(String name, String text) {
         return out.toString();
     }
 
-    /** A schema.org Recipe: the lines as they were typed, and the same by stages as sections of steps. */
-    static Map<String, Object> jsonLd(String name, WrittenSauce sauce) {
+    /** A schema.org Recipe: its ingredients, and its method in prose, a step for each stage. */
+    static Map<String, Object> jsonLd(String name, WrittenSauce sauce, Optional<SauceOrigin> origin) {
+        Prose.Published prose = Prose.of(sauce);
         Map<String, Object> recipe = new LinkedHashMap<>();
         recipe.put("@context", "https://schema.org");
         recipe.put("@type", "Recipe");
         recipe.put("name", name);
         sauce.serves().ifPresent(s -> recipe.put("recipeYield", s.typed().strip()));
-        List<String> ingredients = new ArrayList<>();
-        List<Map<String, Object>> sections = new ArrayList<>();
-        List<Map<String, Object>> steps = new ArrayList<>();
-        for (SauceLine line : sauce.lines()) {
-            ReadLine read = line instanceof SauceLine.OfFood food ? food.read() : null;
-            if (read instanceof ReadLine.Serves || read instanceof ReadLine.Remark) {
-                continue;
-            }
-            if (read == null || read instanceof ReadLine.Heading) {
-                steps = new ArrayList<>();
-                sections.add(section(line.typed().strip(), steps));
-            } else {
-                ingredients.add(line.typed().strip());
-                if (sections.isEmpty()) {
-                    sections.add(section("Put together", steps));
-                }
-                steps.add(Map.of("@type", "HowToStep", "text", line.typed().strip()));
-            }
-        }
-        recipe.put("recipeIngredient", ingredients);
-        recipe.put("recipeInstructions", sections);
+        recipe.put("recipeIngredient", prose.ingredients());
+        recipe.put(
+                "recipeInstructions",
+                prose.method().stream()
+                        .map(text -> Map.of("@type", "HowToStep", "text", text))
+                        .toList());
         String remarks = sauce.lines().stream()
                 .map(line -> line.typed().strip())
                 .filter(line -> line.startsWith("#"))
@@ -114,156 +132,8 @@ record RecipeText(String name, String text) {
         if (!remarks.isEmpty()) {
             recipe.put("description", remarks);
         }
+        origin.map(SauceOrigin::source).ifPresent(source -> recipe.put("isBasedOn", source));
         return recipe;
-    }
-
-    private static Map<String, Object> section(String name, List<Map<String, Object>> steps) {
-        Map<String, Object> section = new LinkedHashMap<>();
-        section.put("@type", "HowToSection");
-        section.put("name", name);
-        section.put("itemListElement", steps);
-        return section;
-    }
-
-    /** The first Recipe in the data blocks of a web page. */
-    static Optional<RecipeText> ofHtml(String html, JsonMapper json) throws Unreadable {
-        boolean any = false;
-        for (Element script : Jsoup.parse(html).select("script[type=application/ld+json]")) {
-            any = true;
-            try {
-                Optional<RecipeText> recipe = ofJsonLd(json.readTree(script.data()));
-                if (recipe.isPresent()) {
-                    return recipe;
-                }
-            } catch (JacksonException broken) {
-                // A page may hold several blocks, and a broken one beside a good one.
-            }
-        }
-        if (any) {
-            throw new Unreadable(
-                    "The data in this page holds no recipe that can be read: paste its ingredient lines instead.");
-        }
-        return Optional.empty();
-    }
-
-    /** The first Recipe in a JSON-LD document, wherever it stands. */
-    static Optional<RecipeText> ofJsonLd(JsonNode node) {
-        return find(node, 0).map(RecipeText::ofRecipe);
-    }
-
-    private static Optional<JsonNode> find(JsonNode node, int depth) {
-        if (depth > DEEPEST) {
-            return Optional.empty();
-        }
-        if (node.isObject() && isRecipe(node.path("@type"))) {
-            return Optional.of(node);
-        }
-        for (JsonNode child : node) {
-            Optional<JsonNode> found = child.isContainer() ? find(child, depth + 1) : Optional.empty();
-            if (found.isPresent()) {
-                return found;
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static boolean isRecipe(JsonNode type) {
-        if (type.isArray()) {
-            for (JsonNode one : type) {
-                if (isRecipe(one)) {
-                    return true;
-                }
-            }
-        }
-        return type.isString()
-                && (type.asString().equals("Recipe") || type.asString().endsWith("schema.org/Recipe"));
-    }
-
-    private static RecipeText ofRecipe(JsonNode recipe) {
-        List<String> ingredients = words(recipe.path("recipeIngredient"), 0);
-        List<String> lines = new ArrayList<>();
-        words(recipe.path("recipeYield"), 0).stream().findFirst().ifPresent(yield -> lines.add(yieldLine(yield)));
-        words(recipe.path("description"), 0).stream().flatMap(String::lines).forEach(line -> lines.add("# " + line));
-        List<String> staged = staged(recipe.path("recipeInstructions"), ingredients);
-        if (staged.isEmpty()) {
-            lines.addAll(ingredients);
-            for (String said : words(recipe.path("recipeInstructions"), 0)) {
-                said.lines().filter(line -> !line.isBlank()).forEach(line -> lines.add("# " + line.strip()));
-            }
-        } else {
-            lines.addAll(staged);
-        }
-        String name = words(recipe.path("name"), 0).stream().findFirst().orElse("");
-        return new RecipeText(
-                shortened(name, 120),
-                lines.stream()
-                        .limit(MAX_LINES)
-                        .map(line -> shortened(line, LONGEST_LINE))
-                        .collect(Collectors.joining("\n")));
-    }
-
-    private static String yieldLine(String yield) {
-        String lower = yield.toLowerCase(java.util.Locale.ROOT);
-        return lower.startsWith("serves") || lower.startsWith("makes") ? yield : "Serves " + yield;
-    }
-
-    /** Sections whose steps are the ingredients themselves: a recipe that was written by stages. Empty if it was not. */
-    private static List<String> staged(JsonNode instructions, List<String> ingredients) {
-        List<String> lines = new ArrayList<>();
-        List<String> used = new ArrayList<>();
-        for (JsonNode section : instructions) {
-            if (!section.path("@type").asString("").equals("HowToSection")) {
-                return List.of();
-            }
-            String name = clean(section.path("name").asString(""));
-            if (!(lines.isEmpty() && name.equals("Put together"))) {
-                lines.add(name);
-            }
-            for (String step : words(section.path("itemListElement"), 0)) {
-                lines.add(step);
-                used.add(step);
-            }
-        }
-        return used.equals(ingredients) ? lines : List.of();
-    }
-
-    /** All texts of a value: itself, its items, or their texts and names. */
-    private static List<String> words(JsonNode node, int depth) {
-        List<String> words = new ArrayList<>();
-        if (depth > DEEPEST) {
-            return words;
-        }
-        if (node.isString() || node.isNumber()) {
-            String word = clean(node.asString());
-            if (!word.isEmpty()) {
-                words.add(word);
-            }
-        } else if (node.isArray()) {
-            for (JsonNode one : node) {
-                words.addAll(words(one, depth + 1));
-            }
-        } else if (node.isObject()) {
-            for (String field : List.of("text", "name", "itemListElement")) {
-                List<String> inside = words(node.path(field), depth + 1);
-                words.addAll(inside);
-                if (!inside.isEmpty() && !field.equals("name")) {
-                    break;
-                }
-            }
-        }
-        return words.size() > MAX_LINES ? words.subList(0, MAX_LINES) : words;
-    }
-
-    /** What pages put into such fields: entities, tags, odd blanks. Text that holds none of these stays as it is. */
-    private static String clean(String typed) {
-        String capped = typed.length() > 20_000 ? typed.substring(0, 20_000) : typed;
-        if (!MARKED_UP.matcher(capped).find()) {
-            return capped.strip();
-        }
-        return capped.lines()
-                .map(line -> Jsoup.parse(line).text())
-                .collect(Collectors.joining("\n"))
-                .strip();
     }
 
     private static String shortened(String text, int max) {

@@ -22,6 +22,7 @@ interface KitchenRemoval {
             "ring",
             "pot",
             "sauce_photo",
+            "sauce_origin",
             "sauce_version",
             "sauce",
             "food",

@@ -2,6 +2,7 @@ package app.gradior.web.planning;
 
 import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.plan.Planner;
+import app.gradior.plan.Route;
 import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
@@ -80,6 +81,14 @@ class BoardPage {
         return pages.render("plan/board", "outcome", shown).getBytes(StandardCharsets.UTF_8);
     }
 
+    /** Whether the plan goes where the sauce's own text goes. */
+    private static boolean isItsOwn(Planning.PlanAttempt planned) {
+        return planned.read()
+                .target()
+                .filter(target -> planned.form().toward(target).equals(planned.form()))
+                .isPresent();
+    }
+
     private static String pace(double k) {
         long percent = Math.round(100 * Math.abs(k - 1));
         return percent < 3 ? "as fast as usual here" : percent + " % " + (k < 1 ? "slower" : "faster") + " than usual";
@@ -90,6 +99,14 @@ class BoardPage {
         PlanChoices choices = planned.choices();
         EvaporationKnowledge.Known known = possible.known();
         shown.put("possible", possible);
+        possible.routes()
+                .route(Route.Kind.REDUCE)
+                .outcome()
+                .filter(outcome -> isItsOwn(planned))
+                .ifPresent(outcome -> planned.read().claim().ifPresent(claim -> {
+                    shown.put("claim", claim);
+                    shown.put("reducing", outcome.minutes());
+                }));
         shown.put("known", known);
         shown.put(
                 "learnt",

@@ -10,9 +10,11 @@ import app.gradior.pot.Activity;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
+import app.gradior.sauce.ClauseReader;
 import app.gradior.sauce.SauceLine;
 import app.gradior.sauce.WrittenSauce;
 import app.gradior.sauce.WrittenSauce.FinalReduction;
@@ -91,6 +93,15 @@ public final class ReadSauce {
     /** Where the text says its last reduction is to stop. */
     public Optional<Target> target() {
         return made().finalReduction().map(last -> last.reduce().target());
+    }
+
+    /** The minutes that the text itself gives for its last reduction, as the recipe it comes from may have claimed. */
+    public Optional<Interval> claim() {
+        return made().finalReduction()
+                .flatMap(last -> written.stages().get(last.stage()).title())
+                .filter(title -> title.contains("reduce") || title.contains("educe") || title.contains("boil to"))
+                .map(title -> title.substring(Math.max(title.lastIndexOf("educe"), title.lastIndexOf("boil to"))))
+                .flatMap(ClauseReader::claim);
     }
 
     /** The stage of the reduction that is planned; past the last where the text names none. */

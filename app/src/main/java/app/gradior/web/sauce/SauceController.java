@@ -92,6 +92,7 @@ class SauceController {
         model.addAttribute("sauce", sauce);
         model.addAttribute("photo", mapper.photographed(kitchen).contains(sauce.id()));
         model.addAttribute("archived", book.isArchived(kitchen, sauce.id()));
+        book.origin(kitchen, sauce.id()).ifPresent(origin -> model.addAttribute("origin", origin));
     }
 
     /**
@@ -114,12 +115,14 @@ class SauceController {
             @InKitchen UUID kitchen,
             @Valid @ModelAttribute("form") Workshop.SauceForm form,
             BindingResult errors,
+            @RequestParam(defaultValue = "false") boolean plan,
             Model model,
             HttpServletResponse response) {
         if (errors.hasErrors()) {
             return refused(kitchen, form, model, response);
         }
-        return "redirect:/sauces/" + book.add(kitchen, form.name(), form.text()).id();
+        Sauce added = book.add(kitchen, form.name(), form.text(), form.origin());
+        return "redirect:/sauces/" + added.id() + (plan ? "/plan" : "");
     }
 
     @PostMapping("/{id}")
@@ -161,7 +164,11 @@ class SauceController {
         Sauce sauce = find(kitchen, id);
         String name = sauce.name() + ", another";
         return "redirect:/sauces/"
-                + book.add(kitchen, name.substring(0, Math.min(120, name.length())), sauce.text())
+                + book.add(
+                                kitchen,
+                                name.substring(0, Math.min(120, name.length())),
+                                sauce.text(),
+                                book.origin(kitchen, id))
                         .id();
     }
 

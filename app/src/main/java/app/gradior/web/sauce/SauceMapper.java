@@ -103,6 +103,18 @@ interface SauceMapper {
     @Select("select archived_at is not null from sauce where kitchen_id = #{kitchen} and id = #{id}")
     boolean isArchived(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 
+    @Select("select source, published from sauce_origin where kitchen_id = #{kitchen} and sauce_id = #{id}")
+    Optional<SauceOrigin> origin(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    @Insert("""
+            insert into sauce_origin (sauce_id, kitchen_id, source, published, stored_at)
+            values (#{id}, #{kitchen}, #{origin.source}, #{origin.published}, #{at})""")
+    void insertOrigin(
+            @Param("kitchen") UUID kitchen,
+            @Param("id") UUID id,
+            @Param("origin") SauceOrigin origin,
+            @Param("at") Instant at);
+
     record Photo(byte[] jpeg) {}
 
     @Select("select jpeg from sauce_photo where kitchen_id = #{kitchen} and sauce_id = #{id}")

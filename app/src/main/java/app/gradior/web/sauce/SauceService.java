@@ -70,13 +70,26 @@ public class SauceService {
         return sauce;
     }
 
+    /** Adds a sauce with the recipe that it was made of, if it was made of one. */
+    @Transactional
+    public Sauce add(UUID kitchen, String name, String text, Optional<SauceOrigin> origin) {
+        Sauce sauce = add(kitchen, name, text);
+        origin.ifPresent(o -> mapper.insertOrigin(kitchen, sauce.id(), o, now()));
+        return sauce;
+    }
+
+    /** The recipe that a sauce was made of. */
+    public Optional<SauceOrigin> origin(UUID kitchen, UUID id) {
+        return mapper.origin(kitchen, id);
+    }
+
     /**
      * Takes in a sauce with its past.
      *
      * @param versions the first first; their ids do not matter
      */
     @Transactional
-    public Sauce takeIn(UUID kitchen, List<Sauce> versions, boolean archived) {
+    public Sauce takeIn(UUID kitchen, List<Sauce> versions, boolean archived, Optional<SauceOrigin> origin) {
         UUID id = UUID.randomUUID();
         Sauce last = versions.get(versions.size() - 1);
         mapper.insert(kitchen, id, last.name(), versions.size(), last.savedAt());
@@ -84,6 +97,7 @@ public class SauceService {
             Sauce version = versions.get(i);
             mapper.insertVersion(kitchen, new Sauce(id, i + 1, version.name(), version.text(), version.savedAt()));
         }
+        origin.ifPresent(o -> mapper.insertOrigin(kitchen, id, o, now()));
         if (archived) {
             mapper.archive(kitchen, id, now());
         }

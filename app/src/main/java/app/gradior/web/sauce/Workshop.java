@@ -5,6 +5,7 @@ import app.gradior.web.equipment.Pots;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -13,6 +14,9 @@ import org.springframework.ui.Model;
 @Component
 public class Workshop {
     public static final int LONGEST_TEXT = 20_000;
+
+    /** More than any recipe: what is longer was no recipe. */
+    static final int LONGEST_PUBLISHED = 100_000;
 
     static final String VIEW = "sauce/workshop";
     private static final int LONGEST_NAME = 120;
@@ -31,6 +35,8 @@ public class Workshop {
      * A sauce as typed.
      *
      * @param version the version that was opened, 0 for a new sauce
+     * @param source where the recipe stands that it was made of; null if it was made of none
+     * @param published that recipe's text
      */
     public record SauceForm(
             @NotBlank(message = "Give the sauce a name.") @Size(max = 120, message = "Use up to 120 letters.")
@@ -40,11 +46,28 @@ public class Workshop {
             @Size(max = LONGEST_TEXT, message = "A sauce of over 20 000 letters is a book: shorten it.")
             String text,
 
-            Integer version) {
+            Integer version,
+
+            @Size(max = 500, message = "Where the recipe stands has more than 500 letters: shorten it.")
+            String source,
+
+            @Size(max = LONGEST_PUBLISHED, message = "The published recipe is too long to be kept.")
+            String published) {
+        public SauceForm(String name, String text, Integer version) {
+            this(name, text, version, null, null);
+        }
+
         public SauceForm {
             version = version == null ? 0 : version;
+            source = source == null || source.isBlank() ? null : source.strip();
+            published = published == null || published.isBlank() ? null : published.replace("\r\n", "\n");
             // Browsers send CRLF; a text is kept with plain line ends.
             text = text == null ? "" : text.replace("\r\n", "\n");
+        }
+
+        /** The recipe that it was made of, if it was made of one. */
+        Optional<SauceOrigin> origin() {
+            return published == null ? Optional.empty() : Optional.of(new SauceOrigin(source, published));
         }
     }
 

@@ -10,6 +10,7 @@ import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
 import app.gradior.thickness.Gel;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Outside;
@@ -175,6 +176,18 @@ public class PlanWords {
         Grade cold = Thickness.grade(outcome.end(), Celsius.FRIDGE, factor);
         String sets = sets(Gel.of(outcome.end(), Celsius.FRIDGE));
         return "Tomorrow from the fridge: grade " + say.grade(cold) + (sets == null ? "." : ", it " + sets + ".");
+    }
+
+    /** What the recipe says of the minutes, beside what they come to in this pan. */
+    public String claim(Interval claimed, Interval minutes) {
+        boolean one = claimed.high() - claimed.low() < 0.5;
+        String said =
+                one ? say.minutes(claimed.middle()) : say.number(claimed.low(), 0) + "–" + say.minutes(claimed.high());
+        boolean holds = minutes.low() <= claimed.high() && claimed.low() <= minutes.high();
+        return "The recipe says " + said + ". "
+                + (holds
+                        ? "That fits this pan."
+                        : "In this pan it is more like " + say.minutes(minutes.middle()) + ".");
     }
 
     /** Where the sauce's own text wants another surface or lid than the plan has; null if it does not. */

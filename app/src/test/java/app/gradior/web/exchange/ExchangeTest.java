@@ -1,6 +1,7 @@
-package app.gradior.web;
+package app.gradior.web.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
@@ -49,6 +50,7 @@ class ExchangeTest {
     private SauceService sauces;
     private SauceReader reader;
     private Foods foods;
+    private TestKitchen own;
     private UUID kitchen;
     private UserDetails cook;
     private UUID elsewhere;
@@ -60,7 +62,7 @@ class ExchangeTest {
         this.sauces = sauces;
         this.reader = reader;
         this.foods = foods;
-        TestKitchen own = TestKitchen.of("trader");
+        own = TestKitchen.of("trader");
         kitchen = own.id();
         TestKitchen foreign = TestKitchen.of("other");
         elsewhere = foreign.id();
@@ -148,7 +150,7 @@ class ExchangeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"jsonld", "md", "txt"})
+    @ValueSource(strings = {"md", "txt"})
     void openFormatsBringTheLinesBack(String format) throws Exception {
         Sauce sauce = sauces.add(kitchen, "Glaze & <dip>", STAGED);
 
@@ -165,27 +167,116 @@ class ExchangeTest {
         assertThat(sauces.all(kitchen)).hasSize(1);
     }
 
+    @Test
+    void recipeDataBringsTheSameSauceBack() throws Exception {
+        Sauce sauce = sauces.add(kitchen, "Glaze & <dip>", STAGED);
+
+        MvcTestResult back = takeIn(cook, export(sauce.id(), "jsonld"));
+
+        assertThat(back).hasStatusOk().hasViewName("sauce/workshop");
+        assertThat(draft(back).name()).isEqualTo("Glaze & <dip>");
+        assertThat(reader.read(kitchen, draft(back).text()).made().end().mass().grams())
+                .isCloseTo(reader.read(kitchen, STAGED).made().end().mass().grams(), within(1.0));
+    }
+
     private static Workshop.SauceForm draft(MvcTestResult answer) {
         return (Workshop.SauceForm)
                 answer.getMvcResult().getModelAndView().getModel().get("form");
     }
 
-    @Test
-    void aRecipeFromElsewhereKeepsItsInstructionsAsRemarks() {
-        MvcTestResult back = takeIn(cook, """
-                {"@context":"https://schema.org","@type":"Recipe","name":"Plum dip","recipeYield":["6","6 servings"],
-                 "recipeIngredient":["500 g plums","1&frac12; cups <i>water</i>",""],
-                 "recipeInstructions":[{"@type":"HowToStep","text":"Boil it."},{"@type":"HowToStep","text":"Stir."}]}""");
+    private static final String PLUM_DIP = """
+            {"@context":"https://schema.org","@type":"Recipe","name":"Plum dip","recipeYield":["6","6 servings"],
+             "url":"https://recipes.example/plum-dip",
+             "recipeIngredient":["500 g plums","1&frac12; cups <i>water</i>","1 tbsp zorbleaf","4 chicken thighs"],
+             "recipeInstructions":[{"@type":"HowToStep","text":"Grill the chicken."},
+               {"@type":"HowToStep","text":"Simmer the plums in the water for 10 minutes. Boil until reduced by half, 8-10 minutes."}]}""";
 
-        assertThat(draft(back).text()).isEqualTo("Serves 6\n500 g plums\n1½ cups water\n# Boil it.\n# Stir.");
+    @Test
+    void aRecipeFromElsewhereBecomesAStagedSauceBesideItsMethod() {
+        MvcTestResult back = takeIn(cook, PLUM_DIP);
+
+        assertThat(draft(back).text()).isEqualTo("""
+                        Serves 6 servings
+                        Add, simmer 10 min, reduce by half at a boil, about 8–10 min
+                        500 g plums
+                        1½ cups water
+                        1 tbsp zorbleaf
+                        # 4 chicken thighs""");
+        Proposal proposal =
+                (Proposal) back.getMvcResult().getModelAndView().getModel().get("proposal");
+        assertThat(proposal.sentences()).extracting(Proposal.Told::kind).containsExactly("aside", "does", "does");
+        assertThat(proposal.sentences().get(2).lines()).contains("0|500 g plums");
+        assertThat(proposal.questions()).extracting(Proposal.Asked::about).containsExactly("1 tbsp zorbleaf");
+        assertThat(proposal.questions().get(0).fixes())
+                .contains(new Proposal.Fix("Leave it out", "1 tbsp zorbleaf", "# 1 tbsp zorbleaf"));
+    }
+
+    @Test
+    void thePublishedRecipeStaysWithTheSauceAndGoesOutWithIt() throws Exception {
+        own.casserole();
+        Proposal proposal = (Proposal) takeIn(cook, PLUM_DIP)
+                .getMvcResult()
+                .getModelAndView()
+                .getModel()
+                .get("proposal");
+        assertThat(mvc.post()
+                        .uri("/sauces/new")
+                        .with(user(cook))
+                        .with(csrf())
+                        .param("name", "Plum dip")
+                        .param("text", proposal.text())
+                        .param("source", proposal.source())
+                        .param("published", proposal.published())
+                        .param("plan", "true"))
+                .hasStatus3xxRedirection()
+                .redirectedUrl()
+                .endsWith("/plan");
+        Sauce kept = sauces.all(kitchen).get(0);
+
+        assertThat(mvc.get().uri("/sauces/" + kept.id()).with(user(cook)))
+                .hasStatusOk()
+                .bodyText()
+                .contains("https://recipes.example/plum-dip")
+                .contains("Grill the chicken.");
+        assertThat(mvc.get().uri("/sauces/" + kept.id() + "/plan").with(user(cook)))
+                .hasStatusOk()
+                .bodyText()
+                .contains("The recipe says 8–10 min.");
+        assertThat(takeIn(other, export(kept.id(), "json"))).hasStatus3xxRedirection();
+        Sauce there = sauces.all(elsewhere).get(0);
+        assertThat(sauces.origin(elsewhere, there.id())).isEqualTo(sauces.origin(kitchen, kept.id()));
+        assertThat(sauces.origin(elsewhere, kept.id())).isEmpty();
+        assertThat(export(kept.id(), "jsonld")).contains("https://recipes.example/plum-dip");
+    }
+
+    @Test
+    void ofSeveralRecipesTheCookChooses() {
+        String two = "[{\"@type\":\"Recipe\",\"name\":\"A\",\"recipeIngredient\":[\"1 cup stock\"],"
+                + "\"recipeInstructions\":\"Boil the stock.\"},"
+                + "{\"@type\":\"Recipe\",\"name\":\"B\",\"recipeIngredient\":[\"1 cup milk\"],"
+                + "\"recipeInstructions\":\"Boil the milk.\"}]";
+
+        assertThat(takeIn(cook, two))
+                .hasStatusOk()
+                .hasViewName("sauce/import")
+                .bodyText()
+                .contains("2 recipes");
+        MvcTestResult second = mvc.post()
+                .uri("/sauces/import")
+                .with(user(cook))
+                .with(csrf())
+                .param("pasted", two)
+                .param("which", "1")
+                .exchange();
+        assertThat(draft(second).name()).isEqualTo("B");
     }
 
     @ParameterizedTest(name = "{1}")
     @CsvSource(delimiter = '|', textBlock = """
                     {"a":                                                 | breaks off
-                    {"@type":"Person","name":"x"}                         | no recipe in this data
+                    {"@type":"Person","name":"x"}                         | There is no recipe in this data
                     <html><p>hello</p></html>                             | carries no recipe data
-                    <script type="application/ld+json">{oops</script>     | no recipe that can be read
+                    <script type="application/ld+json">{oops</script>     | breaks off
                     {"format":"gradior-kitchen/2"}                        | not a gradior-kitchen/1 file
                     {"format":"gradior-kitchen/1","sauces":[{"name":""}]} | at /sauces/0
                     {"format":"gradior-kitchen/1","foods":[{"key":"x","name":"x","gramsPerMl":1,"mix":"5 g moon"}]} | moon
@@ -211,8 +302,17 @@ class ExchangeTest {
         assertThat(file(new byte[] {(byte) 0xff, (byte) 0xfe, 0, 1}))
                 .hasStatus(422)
                 .bodyText()
-                .contains("UTF-8");
+                .contains("no recipe in this text");
         assertThat(file(new byte[3 * 1024 * 1024])).hasStatus(422).bodyText().contains("2 MB");
+    }
+
+    @Test
+    void aFileInAnOldCodePageIsRead() {
+        MvcTestResult read =
+                file("Dip\n\n200 ml crème fraîche\n½ tsp salt\n\nMethod\nSimmer the crème fraîche for 3 minutes."
+                        .getBytes(java.nio.charset.Charset.forName("windows-1252")));
+
+        assertThat(draft(read).text()).contains("200 ml crème fraîche");
     }
 
     private MvcTestResult file(byte[] bytes) {
