@@ -7,6 +7,8 @@ import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
 import app.gradior.food.StarchKind;
+import app.gradior.measure.Habits;
+import app.gradior.measure.LineGrammar;
 import app.gradior.plan.Knowledge;
 import app.gradior.plan.Planner;
 import app.gradior.plan.Slurry;
@@ -24,6 +26,10 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
+import app.gradior.recipe.NoRecipe;
+import app.gradior.recipe.ReadRecipe;
+import app.gradior.recipe.RecipeDocument;
+import app.gradior.recipe.StagedText;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
@@ -66,6 +72,7 @@ public class CoreBenchmark {
             Lid.OFF,
             Room.USUAL);
     private final Target target = new Target.Weight(Mass.ofGrams(500));
+    private final String recipe = recipe();
     private final List<CookEvent> few = events(10);
     private final List<CookEvent> many = events(499);
     private final Cook cook = Cook.of(few);
@@ -135,6 +142,52 @@ public class CoreBenchmark {
                     + Thickness.of(mixture, Celsius.FRIDGE).apparent().pascalSeconds();
         }
         return sum;
+    }
+
+    /** A recipe of 60 lines and 40 sentences, from its text to the sauce that is proposed for it. */
+    @Benchmark
+    public Object recipeOf60LinesAnd40Sentences() throws NoRecipe {
+        ReadRecipe read = ReadRecipe.of(RecipeDocument.read(recipe).get(0));
+        return StagedText.of(read, LineGrammar.shipped(), Habits.NONE);
+    }
+
+    private static String recipe() {
+        String[] foods = {
+            "2 tbsp olive oil",
+            "30 g butter",
+            "1 large onion",
+            "3 garlic cloves",
+            "2 carrots",
+            "2 celery sticks",
+            "300 ml red wine",
+            "500 ml beef stock",
+            "400 g passata",
+            "2 tbsp tomato paste",
+            "1 tsp caster sugar",
+            "2 tbsp soy sauce",
+            "1 tbsp honey",
+            "2 tbsp cider vinegar",
+            "100 ml double cream",
+            "200 g mushrooms",
+            "2 shallots",
+            "3 sprigs thyme",
+            "2 bay leaves",
+            "1 tsp smoked paprika"
+        };
+        StringBuilder text = new StringBuilder("A long sauce\n\nIngredients\n");
+        for (int i = 0; i < 60; i++) {
+            text.append(foods[i % foods.length]).append('\n');
+        }
+        text.append("\nMethod\n");
+        for (int i = 0; i < 40; i++) {
+            String food = foods[i % foods.length].replaceFirst("^[\\d]+ (tbsp|tsp|g|ml|large|sprigs)? ?", "");
+            text.append("Add the ")
+                    .append(food)
+                    .append(" and simmer for ")
+                    .append(i + 2)
+                    .append(" minutes, stirring, until reduced by a quarter. ");
+        }
+        return text.toString();
     }
 
     private static Slurry.Answer slurry(Mixture mixture) {

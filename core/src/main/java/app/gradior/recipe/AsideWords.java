@@ -39,8 +39,12 @@ final class AsideWords {
             boolean noun = NOUNS.contains(word) && !MADE_OF_IT.contains(words.plain(i + 1));
             boolean second = NOUNS.contains(words.plain(i + 1)) && MADE_OF_IT.contains(words.plain(i + 2));
             boolean compared = words.plain(i - 1).equals("like");
+            boolean juices = false;
+            for (int k = Math.max(0, i - 4); k < i; k++) {
+                juices |= words.plain(k).equals("juices");
+            }
             boolean ground = Set.of("minced", "ground").contains(words.plain(i - 1));
-            if (noun && !second && !compared && !ground) {
+            if (noun && !second && !compared && !juices && !ground) {
                 return i;
             }
         }

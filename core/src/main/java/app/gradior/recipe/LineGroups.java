@@ -1,5 +1,6 @@
 package app.gradior.recipe;
 
+import app.gradior.measure.Quantities;
 import app.gradior.measure.Words;
 import java.util.List;
 import java.util.Locale;
@@ -25,7 +26,7 @@ final class LineGroups {
             String word = words.plain(i).replaceAll("[.!?]+$", "");
             switch (word) {
                 case "ingredients", "ingredient" -> {
-                    return Optional.of(named(words.plain(i - 1), lines));
+                    return Optional.of(named(words, i, lines));
                 }
                 case "everything" -> {
                     boolean put = i <= 4
@@ -73,7 +74,15 @@ final class LineGroups {
         return Optional.of(new Group(line -> line.has(food -> any.contains(food.group()))));
     }
 
-    private static Group named(String word, List<RecipeLine> lines) {
+    /** "The first five ingredients". */
+    private static int numberBefore(Words words, int at) {
+        Optional<Quantities.Quantity> number = Quantities.at(words, at - 1);
+        boolean first = words.plain(at - 2).equals("first") && number.isPresent();
+        return first ? (int) Math.round(number.get().middle()) : 0;
+    }
+
+    private static Group named(Words words, int at, List<RecipeLine> lines) {
+        String word = words.plain(at - 1);
         if (word.equals("dry")) {
             return new Group(line -> line.has(food -> DRY.contains(food.group())
                     || food.key().endsWith("sugar")
@@ -81,6 +90,10 @@ final class LineGroups {
         }
         if (word.equals("wet") || word.equals("liquid")) {
             return new Group(line -> line.has(PotOperations::isLiquid));
+        }
+        int first = numberBefore(words, at);
+        if (first > 0) {
+            return new Group(line -> line.index() < first);
         }
         Predicate<RecipeLine> inGroup = line -> line.group()
                 .filter(g -> g.toLowerCase(Locale.ROOT).contains(word))

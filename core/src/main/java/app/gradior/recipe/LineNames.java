@@ -5,8 +5,11 @@ import app.gradior.measure.NameWords;
 import app.gradior.measure.ReadLine;
 import app.gradior.measure.Words;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 
 /** Finds which lines of a recipe a word of its method means: "the shallots", "stock", "cornflour". */
 final class LineNames {
@@ -23,8 +26,14 @@ final class LineNames {
                             + "day wild no not baby long short round top one")
                     .split(" "));
 
-    /** One line with the names it goes by, in normalised words. */
-    private record Named(RecipeLine line, List<String> typed, List<List<String>> others) {}
+    /** What several foods are called by the last part of their names. */
+    private static final Set<String> KINDS = Set.of("berry", "cheese", "nut", "chilli");
+
+    private static final int WHOLE_NAME = 5;
+    private static final int END_OF_NAME = 4;
+    private static final int OTHER_NAME = 3;
+    private static final int END_OF_OTHER = 2;
+    private static final int PART_OF_NAME = 1;
 
     /**
      * A word or more of a clause that means lines.
@@ -34,7 +43,8 @@ final class LineNames {
      */
     record Hit(int from, int to, List<Integer> lines, List<String> name) {}
 
-    private final List<Named> all = new ArrayList<>();
+    /** How well each line answers to a name, by the name's normalised words. */
+    private final Map<String, Map<Integer, Integer>> byName = new HashMap<>();
 
     LineNames(List<RecipeLine> lines) {
         for (RecipeLine line : lines) {
@@ -42,15 +52,57 @@ final class LineNames {
                 continue;
             }
             if (line.read().foods().isEmpty()) {
-                all.add(new Named(line, plainName(line.text()), List.of()));
+                learnTyped(plainName(line.text()), line);
             }
             for (ReadLine.Understood food : line.read().foods()) {
-                List<List<String>> others = new ArrayList<>();
-                others.add(NameWords.normalised(food.ingredient().name().replaceAll("\\(.*?\\)", "")));
-                food.ingredient().aliases().forEach(alias -> others.add(NameWords.normalised(alias)));
-                all.add(new Named(line, typedName(food), others));
+                learnTyped(typedName(food), line);
+                learnOther(NameWords.normalised(food.ingredient().name().replaceAll("\\(.*?\\)", "")), line);
+                food.ingredient().aliases().forEach(alias -> learnOther(NameWords.normalised(alias), line));
             }
         }
+    }
+
+    private void learnTyped(List<String> typed, RecipeLine line) {
+        if (typed.isEmpty()) {
+            return;
+        }
+        learn(typed, WHOLE_NAME, line);
+        for (int i = 1; i < typed.size(); i++) {
+            learnUnlessWeak(typed.subList(i, typed.size()), END_OF_NAME, line);
+            learnUnlessWeak(typed.subList(0, i), PART_OF_NAME, line);
+        }
+        for (String word : typed) {
+            learnUnlessWeak(List.of(word), PART_OF_NAME, line);
+        }
+        String last = typed.get(typed.size() - 1);
+        for (String kind : KINDS) {
+            if (last.endsWith(kind) || line.has(food -> food.key().contains(kind))) {
+                learn(List.of(kind), END_OF_OTHER, line);
+            }
+        }
+    }
+
+    private void learnOther(List<String> name, RecipeLine line) {
+        if (name.isEmpty()) {
+            return;
+        }
+        learn(name, OTHER_NAME, line);
+        for (int i = 1; i < name.size(); i++) {
+            learnUnlessWeak(name.subList(i, name.size()), END_OF_OTHER, line);
+        }
+    }
+
+    private void learnUnlessWeak(List<String> name, int score, RecipeLine line) {
+        boolean weak = name.stream().allMatch(WEAK::contains);
+        // "The chicken" is none of the chicken stock.
+        boolean beside = score == PART_OF_NAME && name.size() == 1 && AsideWords.isNoun(name.get(0));
+        if (!weak && !beside) {
+            learn(name, score, line);
+        }
+    }
+
+    private void learn(List<String> name, int score, RecipeLine line) {
+        byName.computeIfAbsent(String.join(" ", name), k -> new TreeMap<>()).merge(line.index(), score, Math::max);
     }
 
     /** The words of a line that were taken for its food. */
@@ -103,57 +155,11 @@ final class LineNames {
     }
 
     private List<Integer> lines(List<String> name) {
-        int best = 0;
-        List<Integer> lines = new ArrayList<>();
-        for (Named named : all) {
-            int score = score(name, named);
-            if (score > best) {
-                best = score;
-                lines.clear();
-            }
-            if (score > 0 && score == best && !lines.contains(named.line().index())) {
-                lines.add(named.line().index());
-            }
-        }
-        return lines;
-    }
-
-    private static int score(List<String> name, Named named) {
-        boolean weak = name.stream().allMatch(WEAK::contains);
-        if (name.equals(named.typed())) {
-            return 5;
-        }
-        if (!weak && endsIn(named.typed(), name)) {
-            return 4;
-        }
-        if (named.others().contains(name)) {
-            return 3;
-        }
-        if (!weak && named.others().stream().anyMatch(other -> endsIn(other, name))) {
-            return 2;
-        }
-        String last =
-                named.typed().isEmpty() ? "" : named.typed().get(named.typed().size() - 1);
-        boolean kind =
-                name.size() == 1 && Set.of("berry", "cheese", "nut", "chilli").contains(name.get(0));
-        if (kind
-                && (last.endsWith(name.get(0))
-                        || named.line().has(food -> food.key().contains(name.get(0))))) {
-            return 2;
-        }
-        boolean within = name.size() == 1
-                && !weak
-                && !AsideWords.isNoun(name.get(0))
-                && named.typed().contains(name.get(0));
-        boolean begins = name.size() > 1
-                && !weak
-                && named.typed().size() >= name.size()
-                && named.typed().subList(0, name.size()).equals(name);
-        return within || begins ? 1 : 0;
-    }
-
-    private static boolean endsIn(List<String> all, List<String> end) {
-        return all.size() >= end.size()
-                && all.subList(all.size() - end.size(), all.size()).equals(end);
+        Map<Integer, Integer> scores = byName.getOrDefault(String.join(" ", name), Map.of());
+        int best = scores.values().stream().max(Integer::compare).orElse(0);
+        return scores.entrySet().stream()
+                .filter(e -> e.getValue() == best)
+                .map(Map.Entry::getKey)
+                .toList();
     }
 }

@@ -12,7 +12,8 @@ enum MethodVerb {
     PUT("add put tip place pour stir whisk mix combine fold beat melt dissolve drop sprinkle splash "
             + "squeeze crumble throw toss pop swirl mount scatter ladle spoon incorporate return transfer "
             + "scrape empty dump slosh drizzle top knead work moisten emulsify thin loosen grate crush dust dot "
-            + "include layer stream trickle arrange make prepare measure gather"),
+            + "include layer stream trickle arrange make prepare measure gather "
+            + "sharpen sweeten brighten spike flavour flavor lace"),
     DEGLAZE("deglaze"),
     SWEAT("sweat soften wilt"),
     FRY("fry sauté saute brown toast sear caramelise caramelize colour color sizzle bloom render"),
@@ -34,7 +35,7 @@ enum MethodVerb {
             + "rinse soak preheat grease line store freeze jar bottle seal reserve save scoop fish pick pluck "
             + "finely roughly thinly tear shred flip shake tilt tie wrap score pat dry open crack separate "
             + "stand pit core deseed spread turn adjust gauge watch note try see be you tip test dip do don't "
-            + "avoid ensure look enjoy smash bash bruise flame ignite light marinate coat rub swap substitute use "
+            + "avoid ensure look enjoy smash bash bruise flame ignite light marinate coat rub swap substitute use fill stud "
             + "season clean unwrap thaw defrost get"),
     SERVE("serve garnish plate divide carve eat offer decorate dish present"),
     OVEN("roast bake grill broil barbecue smoke steam microwave griddle char");

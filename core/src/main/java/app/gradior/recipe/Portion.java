@@ -2,6 +2,7 @@ package app.gradior.recipe;
 
 import app.gradior.food.Ingredient;
 import app.gradior.measure.LineGrammar;
+import app.gradior.measure.LinePart;
 import app.gradior.measure.ReadLine;
 import app.gradior.measure.Words;
 import app.gradior.quantity.Mass;
@@ -16,6 +17,12 @@ final class Portion {
     private static final int REACH = 6;
     private static final Set<String> PARTS_WORDS =
             Set.of((", and with in into then to over until for ( ) & plus on at from or").split(" "));
+
+    /** What a number may be of that is no food. */
+    private static final Set<String> OF_NO_FOOD = Set.of(
+            ("minute minutes min mins hour hours hr hrs h second seconds sec secs s cm mm inch inches day days week weeks "
+                            + "month months people times degrees side sides batches more jars")
+                    .split(" "));
 
     /** What a word before a food makes of it. */
     enum Part {
@@ -149,8 +156,7 @@ final class Portion {
                 .strip();
         ReadLine read = grammar.read(line);
         return read instanceof ReadLine.Understood understood
-                        && understood.parts().stream()
-                                .noneMatch(p -> p.kind() == app.gradior.measure.LinePart.Kind.UNREAD)
+                        && understood.parts().stream().noneMatch(p -> p.kind() == LinePart.Kind.UNREAD)
                         && understood.amount().kind() != app.gradior.measure.Amount.Kind.UNSAID
                 ? Optional.of(new Amount(at, line, understood.mass(), understood.ingredient()))
                 : Optional.empty();
@@ -162,6 +168,9 @@ final class Portion {
         for (int i = behindVerb(words); i < words.size(); i++) {
             OptionalInt end = grammar.amountEnd(words, i);
             if (end.isEmpty()) {
+                continue;
+            }
+            if (OF_NO_FOOD.contains(words.plain(end.getAsInt()).replaceAll("[.!?]+$", ""))) {
                 continue;
             }
             int stop = end.getAsInt();

@@ -101,6 +101,16 @@ final class PotOperations {
                                 || food.key().endsWith("salt")));
     }
 
+    /** Whether a slurry went in last: then it is that which thickens, and nothing has to boil away. */
+    private boolean thickenedByStarch() {
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            if (steps.get(i).kind().putsIn()) {
+                return steps.get(i).kind() == Kind.SLURRY;
+            }
+        }
+        return false;
+    }
+
     private boolean hasStarch() {
         return steps.stream().anyMatch(step -> step.starch().grams() > 0);
     }
@@ -304,7 +314,8 @@ final class PotOperations {
 
     private void simmer(MethodClause clause, MethodVerb verb) {
         String text = clause.typed();
-        Optional<Target> target = verb == MethodVerb.REDUCE ? reader.target(text) : reader.until(text);
+        boolean reduces = verb == MethodVerb.REDUCE || clause.mentions("reduce", "reducing");
+        Optional<Target> target = reduces ? reader.target(text) : reader.until(text);
         boolean yolks = steps.stream()
                 .flatMap(step -> step.adds().stream())
                 .anyMatch(added -> added.line().has(food -> food.key().equals("egg-yolk")));
@@ -314,6 +325,10 @@ final class PotOperations {
             // Yolks set by heat: nothing of it is boiled away, and how far is the cook's to see.
             ask(Doubt.HOW_FAR, clause);
             step(clause, Kind.SIMMER, List.of(), new Operation.SimmerFor(Duration.ZERO));
+            return;
+        }
+        if (thickness && thickenedByStarch()) {
+            simmer(clause, ClauseReader.time(text).orElse(SWELLS));
             return;
         }
         if (target.isPresent()) {

@@ -6,6 +6,7 @@ import app.gradior.measure.ReadLine;
 import app.gradior.quantity.Mass;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -60,11 +61,11 @@ public record RecipeLine(int index, String text, Optional<String> group, ReadLin
         return foods().stream().map(food -> food.ingredient().name()).collect(Collectors.joining(" + "));
     }
 
-    boolean has(java.util.function.Predicate<Ingredient> what) {
+    boolean has(Predicate<Ingredient> what) {
         return foods().stream().anyMatch(food -> what.test(food.ingredient()));
     }
 
-    boolean is(java.util.function.Predicate<Ingredient> what) {
+    boolean is(Predicate<Ingredient> what) {
         return !foods().isEmpty() && foods().stream().allMatch(food -> what.test(food.ingredient()));
     }
 }

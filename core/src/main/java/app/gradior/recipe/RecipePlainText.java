@@ -92,6 +92,10 @@ final class RecipePlainText {
 
     private void line(String typed) {
         String heading = bare(typed);
+        if (heading.matches("(?i)(step\\s*)?\\d{1,2}\\.?")) {
+            // The number of a step that stands alone above it.
+            return;
+        }
         if (INGREDIENTS.matcher(heading).matches()) {
             part = Part.INGREDIENTS;
             Matcher serves =
@@ -164,7 +168,11 @@ final class RecipePlainText {
                 }
             }
             case METHOD -> {
-                if (colon) {
+                if (!sectioned && !colon && ingredients.isEmpty() && isIngredient(line)) {
+                    // What read like a step was said before the list.
+                    part = Part.INGREDIENTS;
+                    ingredient(line);
+                } else if (colon) {
                     title = Optional.of(line.substring(0, line.length() - 1).strip());
                 } else {
                     step(line);

@@ -7,6 +7,7 @@ import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.sauce.Operation;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -107,6 +108,19 @@ public record RecipeStep(
         return does.filter(Operation.Thicken.class::isInstance)
                 .map(thicken -> ((Operation.Thicken) thicken).browning())
                 .orElse(Roux.Browning.BLOND);
+    }
+
+    /** The same for as long as the recipe claims, instead of until it is so thick. */
+    RecipeStep simmering(Interval minutes) {
+        Operation.Reduce reduce = (Operation.Reduce) does.orElseThrow();
+        Duration time = Duration.ofSeconds(Math.round(60 * minutes.middle()));
+        return new RecipeStep(
+                text,
+                sentence,
+                Kind.SIMMER,
+                adds,
+                Optional.of(new Operation.SimmerFor(time, reduce.activity(), reduce.lid())),
+                Optional.empty());
     }
 
     RecipeStep with(Operation other) {
