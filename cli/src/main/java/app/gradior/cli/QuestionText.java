@@ -19,6 +19,7 @@ final class QuestionText {
             case HOW_FAR -> "How far is it to reduce or thicken?";
             case OUT_OF_REACH -> "The sauce can't get there from what is in the pot. What is meant?";
             case SENTENCE_NOT_UNDERSTOOD -> "What does this sentence do to the sauce?";
+            case NOTHING_GOES_IN -> "Nothing was found that goes into a sauce.";
             case NO_METHOD -> "There is no method: everything goes in at once.";
         };
     }

@@ -110,7 +110,7 @@ final class BesideTheSauce {
         }
         if (clause.typed()
                 .toLowerCase(Locale.ROOT)
-                .matches(".*\\b(salted water|(pot|pan|saucepan|kettle) of ([a-z-]+ ){0,3}water)\\b.*")) {
+                .matches(".*\\b(salted water|(?<!over a )(pot|pan|saucepan|kettle) of ([a-z-]+ ){0,3}water)\\b.*")) {
             aside = true;
             asideSince = clause.sentence();
             return true;

@@ -16,6 +16,12 @@ import java.util.Set;
 final class GoesIn {
     private static final double WHOLE = 0.999;
 
+    /** An amount in the method that comes so near to what is left of its line means all of it. */
+    private static final double NEARLY = 0.12;
+
+    /** One that goes beyond it by more than this is asked. */
+    private static final double MORE = 0.17;
+
     private final LineLedger ledger;
 
     GoesIn(LineLedger ledger) {
@@ -25,7 +31,7 @@ final class GoesIn {
     List<Added> toTaste(MethodClause clause) {
         List<Added> in = new ArrayList<>();
         for (String food : List.of("salt", "pepper")) {
-            boolean said = clause.mentions(food) || food.equals("salt") && clause.mentions("salt");
+            boolean said = clause.mentions(food);
             boolean listed = ledger.lines().stream().anyMatch(line -> line.has(i -> LineLedger.isSeasoning(i, food)));
             if (said && !listed) {
                 in.add(new Added(ledger.bring(food + ", to taste"), Share.ALL));
@@ -103,14 +109,14 @@ final class GoesIn {
             double share =
                     amount.get().mass().grams() / Math.max(1e-9, line.mass().grams());
             double there = ledger.left(line);
-            if (share > there * 1.15 + 0.02) {
+            if (share > there * (1 + MORE)) {
                 ledger.ask(
                         Doubt.MORE_THAN_LISTED,
                         words.until(hit.to()).from(amount.get().at()).typed(),
                         line,
                         clause);
             }
-            in.add(ledger.take(line, Math.abs(share - there) < 0.12 * there ? there : share));
+            in.add(ledger.take(line, Math.abs(share - there) < NEARLY * there ? there : share));
             return;
         }
         if (part == Portion.Part.UNSURE) {

@@ -1,6 +1,5 @@
 package app.gradior.recipe;
 
-import app.gradior.food.Ingredient;
 import app.gradior.measure.Ambiguity;
 import app.gradior.measure.Assumption;
 import app.gradior.measure.Habits;
@@ -82,6 +81,10 @@ final class MethodReader {
         if (sentences.isEmpty()) {
             ledger.questions().add(new Question(Doubt.NO_METHOD, recipe.name(), Optional.empty(), Optional.empty()));
         }
+        if (steps.stream().allMatch(step -> step.adds().isEmpty())) {
+            ledger.questions()
+                    .add(new Question(Doubt.NOTHING_GOES_IN, recipe.name(), Optional.empty(), Optional.empty()));
+        }
         List<RecipeLine> lines = ledger.lines().stream()
                 .map(line -> beside.hasUsed(line) && ledger.left(line) > WHOLE ? line.as(Role.ASIDE) : line)
                 .toList();
@@ -125,7 +128,8 @@ final class MethodReader {
     private static boolean isOfAnotherKind(Ambiguity doubt) {
         return doubt instanceof Ambiguity.WhichFood which
                 && !which.settled()
-                && which.choices().stream().map(Ingredient::group).distinct().count() > 1;
+                && which.choices().size() > 1
+                && !which.choices().get(0).group().equals(which.choices().get(1).group());
     }
 
     private void cutToClauses() {

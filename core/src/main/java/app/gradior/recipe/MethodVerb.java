@@ -13,7 +13,7 @@ enum MethodVerb {
             + "squeeze crumble throw toss pop swirl mount scatter ladle spoon incorporate return transfer "
             + "scrape empty dump slosh drizzle top knead work moisten emulsify thin loosen grate crush dust dot "
             + "include layer stream trickle arrange make prepare measure gather "
-            + "sharpen sweeten brighten spike flavour flavor lace"),
+            + "sharpen sweeten brighten slake shake spike flavour flavor lace"),
     DEGLAZE("deglaze"),
     SWEAT("sweat soften wilt"),
     FRY("fry sauté saute brown toast sear caramelise caramelize colour color sizzle bloom render"),
@@ -33,7 +33,7 @@ enum MethodVerb {
     SAY("skim infuse steep taste set rest discard cover uncover lower raise increase decrease check wipe "
             + "label brush repeat drain mash peel chop slice dice mince cut halve quarter trim zest juice wash "
             + "rinse soak preheat grease line store freeze jar bottle seal reserve save scoop fish pick pluck "
-            + "finely roughly thinly tear shred flip shake tilt tie wrap score pat dry open crack separate "
+            + "finely roughly thinly tear shred flip tilt tie wrap score pat dry open crack separate "
             + "stand pit core deseed spread turn adjust gauge watch note try see be you tip test dip do don't "
             + "avoid ensure look enjoy smash bash bruise flame ignite light marinate coat rub swap substitute use fill stud "
             + "season clean unwrap thaw defrost get"),

@@ -54,10 +54,14 @@ final class MixingBowl {
         String second = clause.words().plain(MethodVerb.skipHow(clause.words(), 0) + 1);
         boolean intoThePot = Set.of("in", "into", "over", "through").contains(second);
         slurried &= !intoThePot;
-        boolean goesOn = ledger.sentenceGoesOn();
-        return !panNamed
-                && (bowlNamed
-                        || slurried && (pot.isWet() || goesOn || flourInFat || clause.mentions("slurry", "paste")));
+        // The starch is named again where it goes in.
+        boolean later = in.stream()
+                .map(Added::line)
+                .filter(line -> line.has(PotOperations::thickens))
+                .anyMatch(ledger::comesAgain);
+        boolean waits =
+                pot.isWet() || ledger.sentenceGoesOn() || later || flourInFat || clause.mentions("slurry", "paste");
+        return !panNamed && (bowlNamed || slurried && waits);
     }
 
     /** Whether what was mixed apart goes in by a clause. */
@@ -84,8 +88,10 @@ final class MixingBowl {
                 "manie",
                 "roux");
         boolean puts = verb == MethodVerb.PUT || verb == MethodVerb.THICKEN || verb == MethodVerb.FINISH;
-        return puts && (names || pronoun || in.isEmpty() && !clause.mentions("heat"))
-                || verb != MethodVerb.PUT && !pot.isWet();
+        // "Stir into the cider along with the sugar": what is stirred in is what was mixed.
+        boolean unsaid = Set.of("into", "to").contains(clause.words().plain(MethodVerb.skipHow(clause.words(), 0) + 1));
+        return puts && (names || pronoun || unsaid || in.isEmpty() && !clause.mentions("heat"))
+                || in.isEmpty() && verb != MethodVerb.PUT && !pot.isWet();
     }
 
     void pour(MethodClause clause, boolean offHeat) {

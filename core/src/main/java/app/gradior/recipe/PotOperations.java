@@ -75,6 +75,7 @@ final class PotOperations {
     boolean isWet() {
         double liquid = 0;
         double fruit = 0;
+        boolean fat = false;
         for (RecipeStep step : steps) {
             for (Added added : step.adds()) {
                 if (added.line().has(PotOperations::isLiquid)) {
@@ -83,9 +84,11 @@ final class PotOperations {
                         .has(food -> food.group().equals("fruit") || food.key().equals("fresh-tomato"))) {
                     fruit += added.mass().grams();
                 }
+                fat |= added.line().has(food -> food.group().equals("fat"));
             }
         }
-        return liquid > WET_GRAMS || fruit > FRUIT_GRAMS;
+        // Fruit in fat is fried; by itself it gives its juice.
+        return liquid > WET_GRAMS || fruit > FRUIT_GRAMS && !fat;
     }
 
     boolean isEmpty() {

@@ -1,6 +1,5 @@
 package app.gradior.recipe;
 
-import app.gradior.measure.CookRounding;
 import app.gradior.measure.LinePart;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Roux;
@@ -20,8 +19,6 @@ import java.util.Optional;
 
 /** A staged sauce as a recipe is published: its ingredients, and its method in prose that comes in again as the same stages. */
 public final class Prose {
-    private static final double FINE = 0.8;
-    private static final double COARSE = 0.4;
 
     private final List<String> ingredients = new ArrayList<>();
     private final List<String> method = new ArrayList<>();
@@ -182,18 +179,17 @@ public final class Prose {
             return "Blend until smooth.";
         }
         if (operation instanceof Operation.StrainLeaving leaving) {
-            return "Strain through a sieve, leaving " + number(leaving.left().grams()) + " g behind.";
+            return "Strain through a sieve, leaving "
+                    + StepNames.number(leaving.left().grams()) + " g behind.";
         }
         if (operation instanceof Operation.Strain strain) {
-            double held = strain.solidsHeld().value();
-            return held > FINE
-                    ? "Strain through a fine sieve."
-                    : held < COARSE ? "Strain through a coarse sieve." : "Strain through a sieve.";
+            String fineness = StepNames.fineness(strain);
+            return "Strain through a " + (fineness.isEmpty() ? "" : fineness + " ") + "sieve.";
         }
         Celsius to = ((Operation.Cool) operation).to();
         return to.equals(Celsius.ROOM)
                 ? "Leave to cool."
-                : to.equals(Celsius.FRIDGE) ? "Chill." : "Cool to " + number(to.degrees()) + " °C.";
+                : to.equals(Celsius.FRIDGE) ? "Chill." : "Cool to " + StepNames.number(to.degrees()) + " °C.";
     }
 
     private static String simmers(Operation.SimmerFor simmer) {
@@ -217,7 +213,7 @@ public final class Prose {
         Target target = reduce.target();
         if (target instanceof Target.AtBoilingPoint at) {
             return boil(reduce.activity()).orElse("Cook") + " until it reaches "
-                    + number(at.boils().degrees()) + " °C" + lid + ".";
+                    + StepNames.number(at.boils().degrees()) + " °C" + lid + ".";
         }
         String to = target(target);
         return boil(reduce.activity()).map(how -> how + " until reduced " + to).orElse("Reduce " + to) + lid + ".";
@@ -225,18 +221,14 @@ public final class Prose {
 
     private static String target(Target target) {
         if (target instanceof Target.Weight weight) {
-            return "to " + number(weight.mass().grams()) + " g";
+            return "to " + StepNames.number(weight.mass().grams()) + " g";
         }
         if (target instanceof Target.Yield yield) {
-            return "to " + number(yield.volume().millilitres()) + " ml";
+            return "to " + StepNames.number(yield.volume().millilitres()) + " ml";
         }
         if (target instanceof Target.Reduced reduced) {
-            String basis = switch (reduced.basis()) {
-                case WEIGHT -> "";
-                case VOLUME -> " by volume";
-                case DEPTH -> " by depth";
-            };
-            return "by " + StagedText.part(reduced.kept().rest().value()) + basis;
+            String basis = StepNames.basis(reduced.basis());
+            return "by " + StepNames.part(reduced.kept().rest().value()) + basis;
         }
         if (target instanceof Target.ForUse use) {
             return switch (use.use()) {
@@ -249,8 +241,8 @@ public final class Prose {
             };
         }
         return target instanceof Target.AtGrade grade
-                ? "to grade " + number(grade.grade().value())
-                : "to " + number(((Target.AtBrix) target).brix().percent()) + " Brix";
+                ? "to grade " + StepNames.number(grade.grade().value())
+                : "to " + StepNames.number(((Target.AtBrix) target).brix().percent()) + " Brix";
     }
 
     private static String lid(Optional<Lid> lid) {
@@ -277,10 +269,6 @@ public final class Prose {
         }
         String hours = minutes / 60 + (minutes / 60 == 1 ? " hour" : " hours");
         return minutes % 60 == 0 ? hours : hours + " " + minutes % 60 + " minutes";
-    }
-
-    private static String number(double value) {
-        return CookRounding.exactly(Math.round(value * 10) / 10.0);
     }
 
     private static String capital(String words) {

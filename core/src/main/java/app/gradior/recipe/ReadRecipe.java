@@ -60,7 +60,9 @@ public record ReadRecipe(
         /** The sauce can't get there from what is in the pot. */
         OUT_OF_REACH,
         SENTENCE_NOT_UNDERSTOOD,
-        NO_METHOD
+        NO_METHOD,
+        /** Nothing of it was found to go into a sauce. */
+        NOTHING_GOES_IN
     }
 
     /**

@@ -34,6 +34,11 @@ final class RecipePlainText {
     private static final Pattern NUMBERED = Pattern.compile(
             "^\\s*(?:(?i:step)\\s*)?(\\d{1,2})\\s*(?:[.):]|[-–—])\\s+(?=\\p{L})|^(?i:step)\\s+\\d{1,2}\\s+");
 
+    private static final Pattern GROUPED = Pattern.compile("(?i)^(for the [^:]{2,40})\\s*:\\s*([\\d½⅓¼¾⅔⅛].+)$");
+
+    /** Between ingredients that stand on one line. */
+    private static final String BETWEEN = "\\s*;\\s*|,\\s+(?=[\\d½⅓¼¾⅔⅛])";
+
     private enum Part {
         HEAD,
         INGREDIENTS,
@@ -119,7 +124,7 @@ final class RecipePlainText {
         if (inline.matches()) {
             part = inline.group(1).toLowerCase(Locale.ROOT).startsWith("ing") ? Part.INGREDIENTS : Part.METHOD;
             if (part == Part.INGREDIENTS) {
-                for (String one : inline.group(2).split("\\s*;\\s*|,\\s+(?=[\\d½⅓¼¾⅔⅛])")) {
+                for (String one : inline.group(2).split(BETWEEN)) {
                     ingredient(one);
                 }
             } else {
@@ -129,6 +134,16 @@ final class RecipePlainText {
         }
         if (part == Part.NOTES) {
             notes.add(typed);
+            return;
+        }
+        Matcher grouped = GROUPED.matcher(typed);
+        if (grouped.matches() && grouped.group(2).split(BETWEEN).length > 1) {
+            // "For the sauce: 1 tbsp butter; 1 onion; 150 ml white wine"
+            part = Part.INGREDIENTS;
+            ingredient(grouped.group(1) + ":");
+            for (String one : grouped.group(2).split(BETWEEN)) {
+                ingredient(one);
+            }
             return;
         }
         if (YIELD.matcher(typed).matches()

@@ -1,6 +1,5 @@
 package app.gradior.recipe;
 
-import app.gradior.measure.CookRounding;
 import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.plan.Target;
@@ -22,10 +21,6 @@ import java.util.Optional;
  * of steps reads back as the same operations.
  */
 public final class StagedText {
-    /** A sieve that holds so much of the solids is a fine one, or a coarse one. */
-    private static final double FINE = 0.8;
-
-    private static final double COARSE = 0.4;
 
     private static final double WHOLE = 0.999;
 
@@ -183,17 +178,17 @@ public final class StagedText {
 
     private static String sieve(Operation operation) {
         if (operation instanceof Operation.StrainLeaving leaving) {
-            return "sieve leaving " + number(leaving.left().grams()) + " g";
+            return "sieve leaving " + StepNames.number(leaving.left().grams()) + " g";
         }
-        double held = ((Operation.Strain) operation).solidsHeld().value();
-        return held > FINE ? "sieve fine" : held < COARSE ? "sieve coarse" : "sieve";
+        String fineness = StepNames.fineness((Operation.Strain) operation);
+        return fineness.isEmpty() ? "sieve" : "sieve " + fineness;
     }
 
     private static String cool(Celsius to) {
         if (to.equals(Celsius.ROOM)) {
             return "cool";
         }
-        return to.equals(Celsius.FRIDGE) ? "chill" : "cool to " + number(to.degrees()) + " °C";
+        return to.equals(Celsius.FRIDGE) ? "chill" : "cool to " + StepNames.number(to.degrees()) + " °C";
     }
 
     private static String simmer(Operation.SimmerFor simmer) {
@@ -248,50 +243,32 @@ public final class StagedText {
     }
 
     private static String minutes(Interval claim) {
-        String low = number(claim.low());
-        String high = number(claim.high());
+        String low = StepNames.number(claim.low());
+        String high = StepNames.number(claim.high());
         return (low.equals(high) ? low : low + "–" + high) + " min";
     }
 
     private static String target(Target target) {
         if (target instanceof Target.Weight weight) {
-            return "reduce to " + number(weight.mass().grams()) + " g";
+            return "reduce to " + StepNames.number(weight.mass().grams()) + " g";
         }
         if (target instanceof Target.Yield yield) {
-            return "reduce to " + number(yield.volume().millilitres()) + " ml";
+            return "reduce to " + StepNames.number(yield.volume().millilitres()) + " ml";
         }
         if (target instanceof Target.Reduced reduced) {
-            String basis = switch (reduced.basis()) {
-                case WEIGHT -> "";
-                case VOLUME -> " by volume";
-                case DEPTH -> " by depth";
-            };
-            return "reduce by " + part(reduced.kept().rest().value()) + basis;
+            String basis = StepNames.basis(reduced.basis());
+            return "reduce by " + StepNames.part(reduced.kept().rest().value()) + basis;
         }
         if (target instanceof Target.ForUse use) {
             return "reduce to " + use.use().key();
         }
         if (target instanceof Target.AtGrade grade) {
-            return "reduce to grade " + number(grade.grade().value());
+            return "reduce to grade " + StepNames.number(grade.grade().value());
         }
         return target instanceof Target.AtBrix brix
-                ? "reduce to " + number(brix.brix().percent()) + " Brix"
-                : "boil to " + number(((Target.AtBoilingPoint) target).boils().degrees()) + " °C";
-    }
-
-    /** "Half", "two thirds", or a percentage. */
-    static String part(double part) {
-        String[] names = {"half", "a third", "two thirds", "a quarter", "three quarters"};
-        double[] parts = {1 / 2.0, 1 / 3.0, 2 / 3.0, 1 / 4.0, 3 / 4.0};
-        for (int i = 0; i < parts.length; i++) {
-            if (Math.abs(parts[i] - part) < 0.005) {
-                return names[i];
-            }
-        }
-        return number(100 * part) + " %";
-    }
-
-    private static String number(double value) {
-        return CookRounding.exactly(Math.round(value * 10) / 10.0);
+                ? "reduce to " + StepNames.number(brix.brix().percent()) + " Brix"
+                : "boil to "
+                        + StepNames.number(
+                                ((Target.AtBoilingPoint) target).boils().degrees()) + " °C";
     }
 }

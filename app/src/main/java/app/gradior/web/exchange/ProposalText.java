@@ -19,6 +19,7 @@ final class ProposalText {
             case HOW_FAR -> "How thick should it get here?";
             case OUT_OF_REACH -> "The sauce can't get there from what is in the pan.";
             case SENTENCE_NOT_UNDERSTOOD -> "What does this do to the sauce?";
+            case NOTHING_GOES_IN -> "I find nothing in it that goes into a sauce.";
             case NO_METHOD -> "There is no method. Everything goes in at once.";
         };
     }

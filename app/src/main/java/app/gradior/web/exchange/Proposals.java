@@ -103,7 +103,8 @@ class Proposals {
                 fixes.add(new Proposal.Fix("That's right", null, ""));
                 fixes.add(new Proposal.Fix("Leave it out", line, "# " + question.about()));
             }
-            case WHICH_LINE, HOW_MUCH_OF_IT, NO_METHOD -> fixes.add(new Proposal.Fix("That's right", null, ""));
+            case WHICH_LINE, HOW_MUCH_OF_IT, NO_METHOD, NOTHING_GOES_IN ->
+                fixes.add(new Proposal.Fix("That's right", null, ""));
             case MORE_THAN_LISTED -> {
                 fixes.add(new Proposal.Fix("Yes, more", null, ""));
                 fixes.add(new Proposal.Fix("Only what is listed", question.about(), "# " + question.about()));
