@@ -12,8 +12,8 @@ final class AsideWords {
                             + "thighs drumsticks wing wings rib ribs roast joint burger burgers meatballs sausages tofu tempeh "
                             + "paneer halloumi pasta spaghetti penne linguine tagliatelle fettuccine pappardelle rigatoni "
                             + "macaroni lasagne lasagna noodle noodles gnocchi ravioli rice polenta couscous quinoa potatoes "
-                            + "fries chips bread baguette toast toasts pizza salad broccoli asparagus oven tray barbecue plate "
-                            + "plates platter pancakes waffles pudding icecream cake cakes eggs dumplings tortillas tacos buns "
+                            + "fries bread baguette toast toasts pizza salad broccoli asparagus oven tray barbecue plate "
+                            + "plates platter pancakes waffles pudding icecream cake cakes dumplings tortillas tacos buns "
                             + "wontons cauliflower schnitzel medallions cutlets sirloin ribeye brisket tenderloin loin shank "
                             + "shanks carcass bird skewers nuggets dough")
                     .split(" "));

@@ -119,7 +119,7 @@ final class LineNames {
 
     /** The name in a line that was not read: its words before a comma or a bracket. */
     private static List<String> plainName(String text) {
-        String first = text.split("[,(]")[0];
+        String first = text.split("[,(]", 2)[0];
         List<String> words = new ArrayList<>();
         for (String word : NameWords.normalised(first)) {
             if (word.chars().allMatch(Character::isLetter) && word.length() > 2 && !WEAK.contains(word)) {

@@ -136,10 +136,16 @@ final class MethodReader {
         List<MethodClause> clauses = new ArrayList<>();
         for (Passage passage : recipe.method()) {
             for (String text : Sentences.of(passage.text())) {
-                if (sentences.size() < MAX_SENTENCES) {
-                    int index = sentences.size();
+                int index = sentences.size();
+                if (index < MAX_SENTENCES) {
                     sentences.add(new Sentence(index, passage.title(), text, false));
                     clauses.addAll(MethodClause.of(index, text));
+                } else if (index == MAX_SENTENCES) {
+                    // A book: what is told from here on is not followed, and said so.
+                    sentences.add(new Sentence(index, passage.title(), text, false));
+                    ledger.questions()
+                            .add(new Question(
+                                    Doubt.SENTENCE_NOT_UNDERSTOOD, text, Optional.empty(), Optional.of(index)));
                 }
             }
         }
@@ -385,6 +391,12 @@ final class MethodReader {
     private void cook(MethodClause clause, MethodVerb verb) {
         joinWaiting(clause, verb);
         List<Added> in = goesIn.of(clause, verb);
+        if (ledger.named(clause).stream()
+                .flatMap(hit -> hit.lines().stream())
+                .anyMatch(line -> ledger.line(line).role() == Role.UNREAD)) {
+            // It puts in what is asked already.
+            told.add(clause.sentence());
+        }
         boolean mixes = verb == MethodVerb.PUT || verb == MethodVerb.LIQUIDISE || verb == MethodVerb.THICKEN;
         if (mixes && bowl.isFor(clause, in)) {
             bowl.mix(clause, in);

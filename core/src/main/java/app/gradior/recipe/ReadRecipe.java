@@ -26,6 +26,9 @@ public record ReadRecipe(
         List<Sentence> sentences,
         List<RecipeStep> steps,
         List<Question> questions) {
+    /** More steps than this are not followed: no sauce has so many. */
+    private static final int MAX_STEPS = 200;
+
     public ReadRecipe {
         lines = List.copyOf(lines);
         sentences = List.copyOf(sentences);
@@ -120,14 +123,17 @@ public record ReadRecipe(
 
     /** What came of each step; empty for one that does nothing. */
     static List<Optional<StagedSauce.Result>> run(List<RecipeStep> steps, Conditions conditions, Knowledge knowledge) {
-        List<Operation> operations =
-                steps.stream().flatMap(step -> step.operation().stream()).toList();
+        List<Operation> operations = steps.stream()
+                .flatMap(step -> step.operation().stream())
+                .limit(MAX_STEPS)
+                .toList();
         List<StagedSauce.Result> results =
                 operations.isEmpty() ? List.of() : new StagedSauce(operations).run(conditions, knowledge);
         List<Optional<StagedSauce.Result>> all = new ArrayList<>();
         int at = 0;
         for (RecipeStep step : steps) {
-            all.add(step.operation().isPresent() ? Optional.of(results.get(at++)) : Optional.empty());
+            boolean done = step.operation().isPresent() && at < results.size();
+            all.add(done ? Optional.of(results.get(at++)) : Optional.empty());
         }
         return all;
     }

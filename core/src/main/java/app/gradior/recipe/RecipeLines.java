@@ -1,5 +1,7 @@
 package app.gradior.recipe;
 
+import app.gradior.measure.Ambiguity;
+import app.gradior.measure.Assumption;
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine;
 import app.gradior.measure.Words;
@@ -14,6 +16,10 @@ import java.util.regex.Pattern;
 final class RecipeLines {
     private static final Pattern SERVED = Pattern.compile(".*\\b((to|for) (serve|serving|garnish|garnishing|decorate)"
             + "|as (a )?garnish|for the (pasta|steaks?|chicken|fish))\\b.*");
+    /** "Basil, plus extra to serve": only the extra is. */
+    private static final Pattern PARTLY =
+            Pattern.compile(".*\\b(plus|and|with) (a (little|few) |some )?(extra|more)\\b.*");
+
     private static final Pattern SAUCE = Pattern.compile(
             ".*\\b(sauce|gravy|glaze|jus|reduction|syrup|dressing|marinade|slurry|roux|coulis|ketchup|relish|dip|curry)\\b.*");
     private static final Pattern STOCKED = Pattern.compile(".*\\b(stock|broth|bouillon|demi-?glace|bones?)\\b.*");
@@ -55,28 +61,25 @@ final class RecipeLines {
 
     private static Role role(String text, Optional<String> group, ReadLine read) {
         String lower = text.toLowerCase(Locale.ROOT);
-        boolean beside =
-                AsideWords.first(Words.of(text)) >= 0 && !STOCKED.matcher(lower).matches();
         boolean known = !read.foods().isEmpty();
-        boolean meatOfTheSauce = known
-                && read.foods().stream()
-                        .anyMatch(food -> food.ingredient().group().equals("meat"));
-        if (SERVED.matcher(lower).matches()
-                || group.filter(RecipeLines::isAside).isPresent()) {
+        boolean served =
+                SERVED.matcher(lower).matches() && !PARTLY.matcher(lower).matches();
+        if (served || group.filter(RecipeLines::isAside).isPresent()) {
             return Role.ASIDE;
         }
-        if (beside && !meatOfTheSauce && !(known && isWhollyKnown(read, lower))) {
+        boolean sure = known && read.foods().stream().noneMatch(RecipeLines::isOnlyLike);
+        boolean beside =
+                AsideWords.first(Words.of(text)) >= 0 && !STOCKED.matcher(lower).matches();
+        if (beside && !sure) {
             return Role.ASIDE;
         }
         return known ? Role.OF_THE_SAUCE : Role.UNREAD;
     }
 
-    /** "Chicken gravy granules" are no chicken, "beef tomatoes" no beef: the food was read with all its words. */
-    private static boolean isWhollyKnown(ReadLine read, String lower) {
-        return read.foods().stream()
-                .anyMatch(food -> lower.contains(food.ingredient().name().toLowerCase(Locale.ROOT))
-                        || food.ingredient().aliases().stream()
-                                .anyMatch(alias -> lower.contains(alias) && AsideWords.first(Words.of(alias)) >= 0));
+    /** "Pasta" read as pastis: a food that is only like the one that was typed. */
+    private static boolean isOnlyLike(ReadLine.Understood food) {
+        return food.assumptions().stream().anyMatch(Assumption.ReadAs.class::isInstance)
+                || food.doubts().stream().anyMatch(Ambiguity.NotUnderstood.class::isInstance);
     }
 
     private static boolean isAside(String heading) {

@@ -44,6 +44,10 @@ class RecipeCorpusTest {
         }
     }
 
+    static String document(String file) {
+        return RecipeDocument.decode(bytes(file));
+    }
+
     /** The text of the sauce that a file becomes. */
     static String staged(String file) {
         return StagedText.text(StagedText.of(read(file), LineGrammar.shipped(), Habits.NONE));
