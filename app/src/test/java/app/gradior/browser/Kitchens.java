@@ -12,6 +12,30 @@ import org.assertj.core.api.Assertions;
 
 /** What browser tests do over and over: open a kitchen, press a button, look for faults. */
 final class Kitchens {
+    /** A recipe as it is published, with two things in it that are asked. */
+    static final String PUBLISHED = """
+            Port and peppercorn sauce
+
+            Serves 4
+
+            Ingredients
+            40 g unsalted butter
+            2 shallots, finely chopped
+            200 ml ruby port
+            400 ml beef stock
+            100 ml double cream
+            1 tsp honey
+            4 sirloin steaks
+
+            Method
+            1. Sear the steaks for 2 minutes on each side.
+            2. Melt half the butter in the same pan and soften the shallots for 5 minutes.
+            3. Pour in the port and boil until reduced by two thirds, about 6-8 minutes.
+            4. Add the stock and simmer until slightly thickened.
+            5. Stir in the cream and simmer until it coats the back of a spoon, 3 minutes. Off the heat, whisk in the rest of the butter.
+            6. Spoon over the steaks.
+            """;
+
     private Kitchens() {}
 
     /** A page of a wide screen in a new kitchen of this name. */

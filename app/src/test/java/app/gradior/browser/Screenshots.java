@@ -43,7 +43,7 @@ final class Screenshots {
         page.keyboard().press("Escape");
         String sauce = page.url();
         page.navigate("/sauces/import");
-        page.locator("#pasted").fill(PUBLISHED);
+        page.locator("#pasted").fill(Kitchens.PUBLISHED);
         page.locator("#import button[type=submit]").last().click();
         page.locator(".method li[data-index='2']").hover();
         shoot(page, "import" + suffix);
@@ -67,29 +67,6 @@ final class Screenshots {
         page.locator(".ledger a").first().click();
         shoot(page, "batch" + suffix);
     }
-
-    private static final String PUBLISHED = """
-            Port and peppercorn sauce
-            Serves 4
-
-            Ingredients
-            40 g unsalted butter
-            2 shallots, finely chopped
-            200 ml ruby port
-            400 ml beef stock
-            100 ml double cream
-            2 tsp green peppercorns
-            1 tsp honey
-            4 sirloin steaks
-
-            Method
-            1. Sear the steaks for 2 minutes on each side and leave them to rest.
-            2. Melt half the butter in the same pan and soften the shallots for 5 minutes.
-            3. Pour in the port and boil until reduced by two thirds, about 6-8 minutes.
-            4. Add the stock and the peppercorns and simmer until slightly thickened.
-            5. Stir in the cream and simmer until it coats the back of a spoon. Off the heat, whisk in the rest of the butter.
-            6. Spoon over the steaks.
-            """;
 
     private void shoot(Page page, String name) {
         page.waitForTimeout(400);

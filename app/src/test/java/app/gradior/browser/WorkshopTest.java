@@ -283,36 +283,13 @@ class WorkshopTest {
         assertNoSeriousFaults(page);
     }
 
-    private static final String PUBLISHED = """
-            Port and peppercorn sauce
-
-            Serves 4
-
-            Ingredients
-            40 g unsalted butter
-            2 shallots, finely chopped
-            200 ml ruby port
-            400 ml beef stock
-            100 ml double cream
-            1 tsp honey
-            4 sirloin steaks
-
-            Method
-            1. Sear the steaks for 2 minutes on each side.
-            2. Melt half the butter in the same pan and soften the shallots for 5 minutes.
-            3. Pour in the port and boil until reduced by two thirds, about 6-8 minutes.
-            4. Add the stock and simmer until slightly thickened.
-            5. Stir in the cream and simmer until it coats the back of a spoon, 3 minutes. Off the heat, whisk in the rest of the butter.
-            6. Spoon over the steaks.
-            """;
-
     @ParameterizedTest
     @CsvSource({"1280,800", "390,844"})
     void aPublishedRecipeIsPlannedInUnderTenActions(int width, int height) {
         Page page = Kitchens.open("importer-" + width, width, height);
         Kitchens.measurePot(page);
         page.navigate("/sauces/import");
-        page.locator("#pasted").fill(PUBLISHED);
+        page.locator("#pasted").fill(Kitchens.PUBLISHED);
         button(page, "Import").click();
 
         assertThat(page.locator("#name")).hasValue("Port and peppercorn sauce");
@@ -343,7 +320,7 @@ class WorkshopTest {
         page.evaluate(
                 "text => { const data = new DataTransfer(); data.items.add(new File([text], 'sauce.txt', {type: 'text/plain'}));"
                         + " dispatchEvent(new DragEvent('drop', {dataTransfer: data, bubbles: true, cancelable: true})); }",
-                PUBLISHED);
+                Kitchens.PUBLISHED);
         assertThat(page.locator("#name")).hasValue("Port and peppercorn sauce");
 
         int honey = (int)

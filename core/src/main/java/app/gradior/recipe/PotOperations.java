@@ -317,7 +317,7 @@ final class PotOperations {
 
     private void simmer(MethodClause clause, MethodVerb verb) {
         String text = clause.typed();
-        boolean reduces = verb == MethodVerb.REDUCE || clause.mentions("reduce", "reducing");
+        boolean reduces = verb == MethodVerb.REDUCE || clause.mentions("reduce", "reducing", "down");
         Optional<Target> target = reduces ? reader.target(text) : reader.until(text);
         boolean yolks = steps.stream()
                 .flatMap(step -> step.adds().stream())
@@ -366,6 +366,10 @@ final class PotOperations {
 
     /** "Stir for 2 minutes", "whisk until it thickens": what is stirred over the heat cooks. */
     void stir(MethodClause clause) {
+        if (isWet() && clause.mentions("boil", "simmer") && clause.mentions("return")) {
+            simmer(clause, MethodVerb.SIMMER);
+            return;
+        }
         boolean timed = ClauseReader.time(clause.typed()).isPresent();
         boolean until = reader.until(clause.typed()).isPresent();
         boolean thickens = clause.mentions("thickens", "thickened", "thick") && hasStarch();

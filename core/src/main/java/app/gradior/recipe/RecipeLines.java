@@ -48,7 +48,8 @@ final class RecipeLines {
                 continue;
             }
             boolean heading = read instanceof ReadLine.Heading
-                    || read.foods().isEmpty() && text.matches("(?i)(for|to make) the .{2,40}")
+                    || read.foods().isEmpty()
+                            && text.matches("(?i)((for|to make) the .{2,40}|(to|for) (serve|serving|garnish).{0,20})")
                     || text.matches("[A-Z][A-Z ’'&-]{3,40}") && read.foods().isEmpty();
             if (heading) {
                 group = Optional.of(text.replaceFirst("\\s*:\\s*$", ""));

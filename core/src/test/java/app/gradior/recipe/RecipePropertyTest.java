@@ -68,18 +68,7 @@ class RecipePropertyTest {
     }
 
     private static void assertAccountedFor(ReadRecipe recipe, String document) {
-        for (RecipeLine line : recipe.lines()) {
-            double taken = recipe.steps().stream()
-                    .flatMap(step -> step.adds().stream())
-                    .filter(added -> added.line().index() == line.index())
-                    .mapToDouble(added -> added.part().value())
-                    .sum();
-            boolean asked = recipe.questions().stream()
-                    .anyMatch(q -> q.line().filter(i -> i == line.index()).isPresent());
-            assertThat(Math.abs(taken - 1) < 1e-6 || line.role() == RecipeLine.Role.ASIDE || asked)
-                    .as(line.text() + " went in " + taken + " times:\n" + document)
-                    .isTrue();
-        }
+        RecipeCorpusTest.assertEveryLineIsAccountedFor(recipe, document);
         assertThat(recipe.after(UsualPot.CONDITIONS, Knowledge.NONE)).hasSameSizeAs(recipe.steps());
         assertThat(StagedText.of(recipe, LineGrammar.shipped(), Habits.NONE)).isNotNull();
     }
