@@ -294,6 +294,8 @@ class WorkshopTest {
 
         assertThat(page.locator("#name")).hasValue("Port and peppercorn sauce");
         assertThat(page.locator("#to-check")).hasText("2 things to check");
+        // Its presses are there with the script that lights up what belongs together.
+        assertThat(page.locator(".fixes button").first()).isVisible();
         assertThat(page.locator(".method .aside").first()).containsText("Sear the steaks");
         page.locator(".method li[data-index='1']").focus();
         assertThat(page.locator(".line-row.lit")).hasCount(3);
@@ -323,11 +325,11 @@ class WorkshopTest {
                 Kitchens.PUBLISHED);
         assertThat(page.locator("#name")).hasValue("Port and peppercorn sauce");
 
-        int honey = (int)
-                page.evaluate("[...document.querySelectorAll('.line-text')].findIndex(f => f.value === '1 tsp honey')");
-        line(page, honey).focus();
+        assertThat(line(page, 3)).hasValue("1 tsp honey");
+        line(page, 3).focus();
         page.keyboard().press("Alt+ArrowDown");
         page.keyboard().press("Alt+ArrowDown");
+        assertThat(line(page, 5)).hasValue("1 tsp honey");
         page.keyboard().press("Control+s");
         page.waitForURL("**/sauces/*-*");
         assertThat(page.locator("textarea[data-read]")).hasValue(Pattern.compile("two thirds[^\\n]*\\n1 tsp honey"));

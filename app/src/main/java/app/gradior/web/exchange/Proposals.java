@@ -12,6 +12,7 @@ import app.gradior.recipe.StagedText;
 import app.gradior.web.food.Foods;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -173,9 +174,12 @@ class Proposals {
         return step;
     }
 
+    /** The step without its reduction; as a remark if that was all of it. */
     private static String withoutReduction(String step) {
-        return step.replaceAll(",? (reduce|boil) (by|to) [^,]*(, about [^,]*)?", "")
+        String rest = step.replaceAll("(?i)(^|, )(reduce|boil) (by|to) [^,]*(, about [^,]*)?", "")
+                .replaceFirst("^, ", "")
                 .strip();
+        return rest.isEmpty() ? "# " + step : rest.substring(0, 1).toUpperCase(Locale.ROOT) + rest.substring(1);
     }
 
     /** The recipe as plain text, to be read again. */
