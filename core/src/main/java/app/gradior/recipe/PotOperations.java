@@ -10,7 +10,6 @@ import app.gradior.plan.Target;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Mass;
-import app.gradior.quantity.Share;
 import app.gradior.recipe.ReadRecipe.Doubt;
 import app.gradior.recipe.ReadRecipe.Question;
 import app.gradior.recipe.RecipeStep.Added;
@@ -35,11 +34,6 @@ final class PotOperations {
 
     /** A starch that is stirred into what simmers has swollen after so long. */
     private static final Duration SWELLS = Duration.ofMinutes(1);
-
-    /** Shares of water lost while vegetables soften or brown: the estimates of the workshop's own steps. */
-    private static final Share SWEATED = Share.of(0.2);
-
-    private static final Share BROWNED = Share.of(0.4);
 
     private static final Set<String> FLOURS = Set.of("wheat-flour", "rice-flour", "glutinous-rice-flour");
 
@@ -308,11 +302,7 @@ final class PotOperations {
                 "medium-low");
         boolean sweats =
                 pale || gentle && !browned || verb == MethodVerb.SWEAT || verb == MethodVerb.SIMMER && !browned;
-        step(
-                clause,
-                sweats ? Kind.SWEAT : Kind.FRY,
-                List.of(),
-                sweats ? new Operation.Sweat(SWEATED) : new Operation.Fry(BROWNED));
+        step(clause, sweats ? Kind.SWEAT : Kind.FRY, List.of(), sweats ? ClauseReader.SWEAT : ClauseReader.FRY);
     }
 
     private void simmer(MethodClause clause, MethodVerb verb) {

@@ -21,6 +21,11 @@ public final class ClauseReader {
     private static final Pattern RANGE =
             Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(?:-|–|—|to|or)\\s*(\\d+(?:\\.\\d+)?)\\s*(min|hour|hr|sec)");
 
+    /** What softening and browning do to what is in the pot. */
+    public static final Operation SWEAT = new Operation.Sweat(StepGrammar.SWEATED);
+
+    public static final Operation FRY = new Operation.Fry(StepGrammar.BROWNED);
+
     private final ReductionReader reductions;
 
     public ClauseReader(Measures measures) {

@@ -19,9 +19,9 @@ import java.util.Set;
 /** Reads lines that say what to do, by the grammar of this package. */
 final class StepGrammar {
     /** Shares of water lost while vegetables soften or brown: estimates, weighed before and after. */
-    private static final Share SWEATED = Share.of(0.2);
+    static final Share SWEATED = Share.of(0.2);
 
-    private static final Share BROWNED = Share.of(0.4);
+    static final Share BROWNED = Share.of(0.4);
 
     /** What a household sieve holds back of solids and of liquid, fine cloth, and a coarse sieve or food mill. */
     private static final Operation.Strain SIEVE = new Operation.Strain(Share.of(0.6), Share.of(0.05));
