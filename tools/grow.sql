@@ -20,7 +20,7 @@ select e.id, e.kitchen_id, g.id, e.kind, e.at, e.stored_at, e.body, e.content_ha
 from cook_event e join grown g where e.cook_id = @batch order by g.n, e.seq;
 insert into batch_summary
 select g.id, s.kitchen_id, s.model, s.finished_at + interval g.n microsecond, s.activity, s.forecast_low, s.forecast_middle,
-  s.forecast_high, s.took_minutes, s.aimed_grams, s.yield_grams, s.look, s.learnt_ln_k, s.learnt_log_sd
+  s.forecast_high, s.took_minutes, s.aimed_grams, s.yield_grams, s.look, s.learnt_ln_k, s.learnt_log_sd, s.sauce_id
 from batch_summary s join grown g where s.cook_id = @batch;
 
 delete from grown;

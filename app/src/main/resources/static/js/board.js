@@ -3,11 +3,18 @@
  * that a slurry gives. Every number and every word comes from the server with the curve; a drag asks nobody.
  */
 
+import { boxesOf, placeLabels } from './labels.js';
+
 const TOP = 14;
 const BOTTOM = 420;
 
 /** Under this width in px the board is drawn in a smaller space, so that its words stay readable. */
 const NARROW = 620;
+
+/** Minutes as people say them. @param {number} minutes */
+function time(minutes) {
+  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ' ' + (minutes % 60) : ''}`;
+}
 
 /**
  * @param {SVGSVGElement} node
@@ -20,9 +27,9 @@ export function drawBoard(node, drawing, to) {
   const svg = d3.select(node);
   svg.selectAll('*').remove();
   const narrow = node.clientWidth < NARROW;
-  const LEFT = narrow ? 34 : 62;
+  const LEFT = narrow ? 84 : 176;
   const RIGHT = narrow ? 400 : 930;
-  svg.attr('viewBox', narrow ? '0 0 424 530' : '0 0 980 470').classed('narrow', narrow);
+  svg.attr('viewBox', narrow ? '0 0 424 554' : '0 0 980 470').classed('narrow', narrow);
   const first = points[0].g;
   const last = points[points.length - 1].g;
   const low = Math.floor(2 * Math.min(drawing.band.low, points[0].stove, points[0].served) - 0.4) / 2;
@@ -43,24 +50,20 @@ export function drawBoard(node, drawing, to) {
     height: BOTTOM - TOP + 8,
   });
 
+  /** Words that find their own place, the most important first, and points that they keep off. */
+  const labels = [];
+  const curves = [];
   const top = y(Math.min(high, drawing.band.high));
   if (drawing.least) {
     const at = x(drawing.least.grams);
     add(svg, 'rect', { class: 'short', x: at, y: TOP, width: RIGHT + 20 - at, height: BOTTOM - TOP });
   }
   add(svg, 'rect', { class: 'band', x: LEFT, width: RIGHT + 20 - LEFT, y: top, height: y(drawing.band.low) - top });
-  const bandRight = drawing.stop < 12;
-  text(svg, bandRight ? RIGHT + 14 : LEFT + 8, top + 17, drawing.band.name, 'goal-text', bandRight ? 'end' : 'start');
   for (const grade of y.ticks(6).filter(Number.isInteger)) {
     add(svg, 'line', { class: 'grid', x1: LEFT, x2: RIGHT + 20, y1: y(grade), y2: y(grade) });
     text(svg, LEFT - 7, y(grade) + 4, grade, 'lab', 'end');
   }
-  svg
-    .append('text')
-    .attr('class', 'lab')
-    .attr('transform', `translate(${narrow ? 11 : 18} 230) rotate(-90)`)
-    .attr('text-anchor', 'middle')
-    .text(`grade ${drawing.servedName}`);
+  thicknessAxis();
   add(svg, 'line', { class: 'axis', x1: LEFT, x2: RIGHT + 20, y1: BOTTOM, y2: BOTTOM });
   for (const amount of d3.ticks(first / drawing.per, last / drawing.per, narrow ? 4 : 8)) {
     const at = x(amount * drawing.per);
@@ -72,13 +75,10 @@ export function drawBoard(node, drawing, to) {
     const at = x(drawing.least.grams);
     add(svg, 'line', { class: 'least', x1: at, x2: at, y1: TOP, y2: BOTTOM });
     const right = at > (LEFT + RIGHT) / 2;
-    text(
-      svg,
-      at + (right ? -8 : 8),
-      TOP + 14,
+    label(
       right ? `${drawing.least.words} ▸` : `◂ ${drawing.least.words}`,
       'goal-text',
-      right ? 'end' : 'start',
+      [14, 34, 54, BOTTOM - 60].map((up) => ({ x: at + (right ? -8 : 8), y: TOP + up, anchor: right ? 'end' : 'start' })),
     );
   }
 
@@ -102,29 +102,91 @@ export function drawBoard(node, drawing, to) {
   for (const pin of to.pinned) {
     field.append('path').attr('class', 'pinned').attr('d', line('served', pin.drawing.points));
     const shown = pin.drawing.points.filter((p) => p.g <= first && p.g >= last && p.served < high);
-    const at = shown[Math.floor(shown.length * 0.3)];
-    if (at) text(field, x(at.g), y(at.served) - 8, pin.label, 'pin-name', 'middle');
+    along(shown, 'served', pin.label, 'pin-name', [0.3, 0.5, 0.15, 0.7, 0.85]);
   }
   for (const kind of ['cold', 'stove', 'served'])
     field
       .append('path')
       .attr('class', kind === 'served' ? 'warm' : kind)
       .attr('d', line(kind));
-  label(points, 'cold', drawing.coldName, 'lab halo', -12, 0.42);
-  const stoveName = label(points, 'stove', 'at the stove', 'heat-text halo', 20, 0.55);
-  minuteMarks();
+  for (const kind of ['cold', 'stove', 'served']) for (const p of points) if (p[kind] <= high) curves.push({ x: x(p.g), y: y(p[kind]) });
+  label(
+    drawing.band.name,
+    'goal-text',
+    [top + 17, y(drawing.band.low) - 7, top - 6, y(drawing.band.low) + 17].flatMap((up) => [
+      { x: LEFT + 8, y: up },
+      { x: RIGHT + 14, y: up, anchor: 'end' },
+      { x: (LEFT + RIGHT) / 2, y: up, anchor: 'middle' },
+    ]),
+  );
+  along(points, 'stove', 'at the stove', 'heat-text halo', [0.55, 0.3, 0.72, 0.12, 0.85]);
+  along(points, 'cold', drawing.coldName, 'lab halo', [0.42, 0.6, 0.25, 0.8, 0.1], true);
   for (const mark of drawing.marks) {
     const p = points[mark.at];
     if (p.served > high) continue;
-    add(field, 'path', { class: 'limit', d: `M${x(p.g)} ${y(p.served) - 8} l8 14 h-16 z` });
-    const inside = x(p.g) < RIGHT - 70;
-    text(field, x(p.g) + (inside ? 13 : -13), y(p.served) + 5, mark.words, 'limit-text', inside ? 'start' : 'end');
+    const [cx, cy] = [x(p.g), y(p.served)];
+    add(field, 'path', { class: 'limit', d: `M${cx} ${cy - 8} l8 14 h-16 z` });
+    curves.push({ x: cx, y: cy }, { x: cx - 8, y: cy + 6 }, { x: cx + 8, y: cy + 6 });
+    label(mark.words, 'limit-text', [
+      { x: cx + 13, y: cy + 5 },
+      { x: cx - 13, y: cy + 5, anchor: 'end' },
+      { x: cx + 13, y: cy + 24 },
+      { x: cx - 13, y: cy - 12, anchor: 'end' },
+      { x: cx + 13, y: cy + 42 },
+      { x: cx - 13, y: cy - 30, anchor: 'end' },
+      ...[-12, -30, -48, 24, 42].map((up) => ({ x: LEFT + 6, y: cy + up })),
+      ...[-12, -30, -48].map((up) => ({ x: RIGHT + 16, y: cy + up, anchor: 'end' })),
+    ]);
+  }
+  minuteMarks();
+  const fixed = boxesOf(svg.selectAll(':scope > text:not([data-placed])').nodes());
+
+  /** Words that are placed with all the others. */
+  function label(words, cls, places, optional = false) {
+    const node = svg.append('text').attr('class', cls).attr('data-placed', '').text(words).node();
+    labels.push({ node, places, optional });
   }
 
-  function label(of, kind, words, cls, dy, part) {
+  /** The name of a curve, at one of these parts of its length, above or below it. */
+  function along(of, kind, words, cls, parts, optional = false) {
     const shown = of.filter((p) => p[kind] < high - 0.3 && p[kind] > low);
-    const at = shown[Math.floor(shown.length * part)];
-    return at ? text(svg, x(at.g), y(at[kind]) + dy, words, cls, dy < 0 ? 'end' : 'start') : null;
+    if (!shown.length) return;
+    label(
+      words,
+      cls,
+      parts.flatMap((part) => {
+        const at = shown[Math.floor(shown.length * part)];
+        return [
+          { x: x(at.g) + 6, y: y(at[kind]) + 22 },
+          { x: x(at.g) - 6, y: y(at[kind]) - 10, anchor: 'end' },
+          { x: x(at.g) + 10, y: y(at[kind]) + 40 },
+          { x: x(at.g) - 10, y: y(at[kind]) - 28, anchor: 'end' },
+        ];
+      }),
+      optional,
+    );
+  }
+
+  /** What each stretch of grades looks like, in words and as a spoon, beside the numbers. */
+  function thicknessAxis() {
+    const spoons = document.querySelectorAll('[data-look] svg');
+    for (const look of drawing.looks) {
+      const from = Math.max(low, look.from);
+      const to = Math.min(high, look.to);
+      if (to - from < 0.35) continue;
+      const middle = (y(from) + y(to)) / 2;
+      if (look.from > low)
+        add(svg, 'line', { class: 'look-edge', x1: narrow ? 2 : 8, x2: LEFT - 22, y1: y(look.from), y2: y(look.from) });
+      const lines = narrow ? [look.short] : look.words.split(/, | (?=on the )/);
+      const at = narrow ? 2 : 46;
+      lines.forEach((words, i) => text(svg, at, middle + 4 + (i - (lines.length - 1) / 2) * 15, words, narrow ? 'tiny' : 'lab'));
+      const spoon = narrow ? null : /** @type {SVGElement | undefined} */ (spoons[look.index]?.cloneNode(true));
+      if (!spoon || y(from) - y(to) < 44) continue;
+      for (const [name, value] of Object.entries({ x: 12, y: middle - 22, width: 24, height: 44 }))
+        spoon.setAttribute(name, String(value));
+      svg.node().append(spoon);
+    }
+    text(svg, narrow ? 2 : 8, BOTTOM + 23, narrow ? 'grade' : `grade ${drawing.servedName}`, narrow ? 'tiny' : 'lab');
   }
 
   /** Dots along the curve at round minutes. */
@@ -134,8 +196,20 @@ export function drawBoard(node, drawing, to) {
     const step = [5, 10, 15, 30, 60, 120, 240, 480].find((s) => end / s <= (narrow ? 4 : 6)) ?? 960;
     for (let minutes = 0; minutes <= end; minutes += step) {
       const b = timed.find((p) => p.min >= minutes);
-      add(field, 'circle', { class: 'dot', cx: x(b.g), cy: y(b.served), r: 4.5 });
-      text(field, x(b.g) + (minutes ? 4 : 0), y(b.served) + 22, minutes ? `${minutes} min` : 'now', 'tiny');
+      const [cx, cy] = [x(b.g), y(b.served)];
+      add(field, 'circle', { class: 'dot', cx, cy, r: 4.5 });
+      label(
+        minutes ? time(minutes) : 'now',
+        'tiny',
+        [
+          { x: cx + 4, y: cy + 22 },
+          { x: cx - 6, y: cy - 10, anchor: 'end' },
+          { x: cx + 10, y: cy + 12 },
+          { x: cx, y: cy - 14, anchor: 'middle' },
+          { x: cx + 14, y: cy + 34 },
+        ],
+        true,
+      );
     }
   }
 
@@ -171,7 +245,7 @@ export function drawBoard(node, drawing, to) {
     if (drawing.blends && p.blended - p.served > 0.12) {
       const to = y(Math.min(high, p.blended));
       add(handle, 'path', { class: 'blend', d: `M${cx + 7} ${cy - 12} V${to + 4} m-5 8 l5 -9 l5 9` });
-      text(handle, cx + 16, (cy + to) / 2 + 4, 'blended', 'blend-text');
+      if (cy - to > 34) text(handle, cx + 16, (cy + to) / 2 + 4, 'blended', 'blend-text');
     }
     if (p.lift && cy - goal > 12) {
       add(handle, 'path', { class: 'lift', d: `M${cx} ${cy - 14} V${goal + 12}` });
@@ -186,39 +260,58 @@ export function drawBoard(node, drawing, to) {
       text(box, bx + 12, by + 59, p.leaves, 'lab');
     }
     add(handle, 'line', { class: 'drop', x1: cx, x2: cx, y1: cy + 14, y2: BOTTOM });
-    // On a narrow board the words stand under it, where no curve crosses them.
-    const right = narrow || cx < (LEFT + RIGHT) * 0.7;
-    const side = right ? 'start' : 'end';
-    const off = narrow ? LEFT : cx + (right ? 12 : -12);
-    const down = narrow ? 120 : 0;
-    text(handle, off, BOTTOM + down - 48, `stop here: ${p.stop}`, 'b halo', side);
-    text(handle, off, BOTTOM + down - 29, p.dip, 'lab halo', side);
-    text(handle, off, BOTTOM + down - 12, p.salt, 'tiny halo', side);
+    say(p, cx, cy);
     plate(p);
-    makeWay();
+    placeLabels(labels, {
+      taken: [...fixed, ...handleBoxes(), { x: cx - 15, y: cy - 15, width: 30, height: 30 }],
+      curves,
+      edge: { x: 0, y: 0, width: RIGHT + 24, height: narrow ? 554 : 470 },
+    });
     if (quietly) return;
     held = true;
     to.moved(p, false);
   }
 
-  /** The name of the curve at the stove goes where what the handle says does not stand on it. */
-  function makeWay() {
-    if (!stoveName) return;
-    const said = handle
-      .selectAll(':scope > text')
+  /**
+   * What stopping here means: beside the line down, or where fewer curves cross it; on a narrow board under it.
+   */
+  function say(p, cx, cy) {
+    const lines = [
+      text(handle, 0, 0, `stop here: ${p.stop}`, 'b halo'),
+      text(handle, 0, 0, p.dip, 'lab halo'),
+      text(handle, 0, 0, p.salt, 'tiny halo'),
+    ];
+    const wide = Math.max(...lines.map((line) => line.node().getBBox().width));
+    const tall = 52;
+    const box = handle.select('.box rect');
+    const inTheWay = box.empty() ? [] : [box.node().getBBox()];
+    const places = narrow
+      ? [{ left: 2, up: BOTTOM + 76 }]
+      : [BOTTOM - 44, cy + 26, cy - tall - 22, TOP + 120, TOP + 10].flatMap((up) => [
+          { left: cx + 14, up },
+          { left: cx - 14 - wide, up },
+        ]);
+    const covers = (o, left, up) => left < o.x + o.width + 6 && left + wide > o.x - 6 && up < o.y + o.height + 6 && up + tall > o.y - 6;
+    const cost = ({ left, up }) =>
+      (left < LEFT + 2 || left + wide > RIGHT + 22 || up < TOP || (!narrow && up + tall > BOTTOM + 8) ? 1000 : 0) +
+      (inTheWay.some((o) => left < o.x + o.width + 6 && left + wide > o.x - 6 && up < o.y + o.height + 6 && up + tall > o.y - 6)
+        ? 500
+        : 0) +
+      4 * curves.filter((c) => c.x > left && c.x < left + wide && c.y > up - 4 && c.y < up + tall).length;
+    const best = narrow ? places[0] : places.reduce((a, b) => (cost(b) < cost(a) ? b : a));
+    lines.forEach((line, i) => line.attr('x', best.left).attr('y', best.up + [13, 32, 49][i]));
+  }
+
+  /** What the handle says, in the drawing's own space: the plate stands in one of its own. */
+  function handleBoxes() {
+    return handle
+      .selectAll('text, .box rect, .rim')
       .nodes()
-      .map((node) => node.getBBox());
-    const shown = points.filter((p) => p.stove < high - 0.3 && p.stove > low);
-    for (const part of [0.55, 0.3, 0.12, 0.72]) {
-      const at = shown[Math.floor(shown.length * part)];
-      stoveName.attr('x', x(at.g)).attr('y', y(at.stove) + 20);
-      const own = stoveName.node().getBBox();
-      const clear = said.every(
-        (box) =>
-          own.x > box.x + box.width + 8 || own.x + own.width + 8 < box.x || own.y > box.y + box.height || own.y + own.height < box.y,
-      );
-      if (clear) return;
-    }
+      .map((part) => {
+        const box = part.getBBox();
+        const moved = part.closest('.plate') ? { x: LEFT + 58, y: TOP + 48 } : { x: 0, y: 0 };
+        return { x: box.x + moved.x, y: box.y + moved.y, width: box.width, height: box.height };
+      });
   }
 
   /** How it spreads on a plate at the stove, to scale, where the board has room for it. */

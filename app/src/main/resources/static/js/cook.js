@@ -104,6 +104,11 @@ document.addEventListener('submit', async (event) => {
       form.querySelectorAll('button').forEach((b) => b.classList.toggle('given', b === submitter));
     else {
       close(dialog);
+      // What the empty pot weighs is asked once.
+      const tare = fields.get('tare');
+      if (tare)
+        for (const field of /** @type {NodeListOf<HTMLInputElement>} */ (document.querySelectorAll('input[name=tare]')))
+          field.defaultValue = tare;
       form.reset();
     }
   });

@@ -35,5 +35,5 @@ export async function askSession() {
 }
 
 // Where the browser says it is decides the times of a kitchen that is just being opened.
-const zone = /** @type {HTMLInputElement | null} */ (document.querySelector('input[data-own-zone]'));
-if (zone) zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';
+for (const zone of /** @type {NodeListOf<HTMLInputElement>} */ (document.querySelectorAll('input[data-own-zone]')))
+  zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';

@@ -13,7 +13,7 @@ function place(role) {
   const made = document.createElement(role === 'status' ? 'p' : 'section');
   made.className = role === 'status' ? 'banner' : 'banner refused-entries';
   if (role === 'status') made.setAttribute('role', 'status');
-  else made.setAttribute('aria-label', 'Entries that were not taken');
+  else made.setAttribute('aria-label', 'Entries that were not saved');
   document.getElementById('main').before(made);
   return made;
 }

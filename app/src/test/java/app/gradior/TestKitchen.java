@@ -8,6 +8,7 @@ import app.gradior.web.SignedIn;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.Accounts;
+import app.gradior.web.kitchen.NewKitchen;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import com.microsoft.playwright.Page;
@@ -39,7 +40,9 @@ public final class TestKitchen {
     /** Of somebody of exactly this name. */
     public static TestKitchen called(String name) {
         return new TestKitchen(
-                name, bean(Accounts.class).open(name, SignedIn.PASSWORD, "Kitchen of " + name, ZoneOffset.UTC));
+                name,
+                bean(Accounts.class)
+                        .open(name, SignedIn.PASSWORD, NewKitchen.called("Kitchen of " + name, ZoneOffset.UTC)));
     }
 
     private static <T> T bean(Class<T> type) {
@@ -93,8 +96,8 @@ public final class TestKitchen {
 
     /** A steel pot with straight walls, in mm and g. */
     public KitchenPot pot(String called, int acrossMm, int wallMm, int tareG) {
-        KitchenPot pot =
-                new KitchenPot(UUID.randomUUID(), called, acrossMm, acrossMm, wallMm, Material.STEEL, tareG, true);
+        KitchenPot pot = new KitchenPot(
+                UUID.randomUUID(), called, acrossMm, acrossMm, wallMm, Material.STEEL, tareG, true, true);
         bean(PotMapper.class).insert(id, pot, RunningApplication.clock().instant());
         return pot;
     }

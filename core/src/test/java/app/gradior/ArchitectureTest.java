@@ -54,8 +54,12 @@ class ArchitectureTest {
             .definedBy("app.gradior.sauce..")
             .layer("recipe")
             .definedBy("app.gradior.recipe..")
+            .layer("quick")
+            .definedBy("app.gradior.quick..")
             .layer("cook")
             .definedBy("app.gradior.cook..")
+            .whereLayer("quick")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("recipe")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("cook")
@@ -65,11 +69,11 @@ class ArchitectureTest {
             .whereLayer("measure")
             .mayOnlyBeAccessedByLayers("sauce", "recipe")
             .whereLayer("plan")
-            .mayOnlyBeAccessedByLayers("cook", "sauce", "recipe")
+            .mayOnlyBeAccessedByLayers("cook", "sauce", "recipe", "quick")
             .whereLayer("pot")
-            .mayOnlyBeAccessedByLayers("plan", "cook", "sauce", "recipe")
+            .mayOnlyBeAccessedByLayers("plan", "cook", "sauce", "recipe", "quick")
             .whereLayer("thickness")
-            .mayOnlyBeAccessedByLayers("pot", "plan", "cook", "sauce", "recipe")
+            .mayOnlyBeAccessedByLayers("pot", "plan", "cook", "sauce", "recipe", "quick")
             .whereLayer("physics")
-            .mayOnlyBeAccessedByLayers("thickness", "pot", "plan", "cook", "sauce", "recipe");
+            .mayOnlyBeAccessedByLayers("thickness", "pot", "plan", "cook", "sauce", "recipe", "quick");
 }

@@ -8,10 +8,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The plan board and the starch bench in the browser: drag, keys, routes, pins, phone. */
 @ExtendWith(RunningApplication.class)
@@ -157,23 +161,55 @@ class BoardTest {
         assertThat(height).isGreaterThan(11);
     }
 
+    /** Texts of a drawing that lie over each other or leave it. */
+    private static final String COLLISIONS = """
+            [...document.querySelectorAll('svg.chart, svg.hob, svg.pan-section')].flatMap((svg) => {
+              const edge = svg.getBoundingClientRect();
+              const texts = [...svg.querySelectorAll('text')]
+                .map((node) => ({ words: node.textContent.trim(), box: node.getBoundingClientRect() }))
+                .filter((text) => text.words && text.box.width > 0);
+              const out = texts.filter(({ box }) => box.left < edge.left - 1 || box.right > edge.right + 1
+                || box.top < edge.top - 1 || box.bottom > edge.bottom + 1).map((text) => 'out: ' + text.words);
+              const hit = texts.flatMap((a, i) => texts.slice(i + 1)
+                .filter((b) => Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left) > 1
+                  && Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top) > 3)
+                .map((b) => a.words + ' / ' + b.words));
+              return [...out, ...hit];
+            })""";
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "390, 844"})
+    void noWordsOfADrawingMeetOrLeaveIt(int width, int height) {
+        Page page = demo(width, height);
+        List<String> drawings = new ArrayList<>(List.of("/", "/quick"));
+        page.navigate("/sauces");
+        page.locator(".sauces a.act").all().forEach(link -> drawings.add(link.getAttribute("href")));
+        page.navigate("/");
+        drawings.add(page.locator(".place a[href*=cooks]").getAttribute("href"));
+        org.assertj.core.api.Assertions.assertThat(drawings).hasSize(11);
+        for (String drawing : drawings) {
+            page.navigate(drawing);
+            if (drawing.contains("/plan")) {
+                assertThat(page.locator("#board .handle")).hasCount(1);
+            }
+            org.assertj.core.api.Assertions.assertThat((List<?>) page.evaluate(COLLISIONS))
+                    .as(drawing)
+                    .isEmpty();
+        }
+    }
+
     @Test
-    void theStarchBenchAnswersWhileItIsAsked() {
+    void starchesAreComparedWhileTheyAreAsked() {
         Page page = demo(1280, 800);
-        page.navigate("/starch");
+        page.navigate("/quick?ask=thicken");
         assertThat(page.locator(".bench-table tbody tr")).hasCount(8);
-        page.waitForResponse(r -> r.url().contains("/starch?"), () -> {
-            page.fill("#there", "30");
-            page.locator("#there").blur();
-        });
+        page.locator("summary").first().click();
+        page.waitForResponse(r -> r.url().contains("there=30"), () -> page.fill("#there", "30"));
         assertThat(page.locator("#answers-place")).containsText("Too thick: thin it with");
-        page.waitForResponse(r -> r.url().contains("/starch?"), () -> {
-            page.fill("#liquid", "something");
-            page.locator("#liquid").blur();
-        });
-        assertThat(page.locator("#liquid-wrong")).containsText("Write a liquid");
-        assertThat(page.locator("#liquid")).hasValue("something");
-        page.navigate("/starch");
+        page.waitForResponse(r -> r.url().contains("amount=something"), () -> page.fill("#amount", "something"));
+        assertThat(page.locator("#amount-wrong")).containsText("Give an amount with its unit");
+        assertThat(page.locator("#amount")).hasValue("something");
+        page.navigate("/quick?ask=thicken");
         assertThat(page.locator("#curves path")).hasCount(2);
         Kitchens.assertNoSeriousFaults(page);
     }

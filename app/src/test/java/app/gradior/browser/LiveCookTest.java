@@ -151,7 +151,7 @@ class LiveCookTest {
         page.fill("#yield", "775");
         page.selectOption("#look", "LINE_STAYS");
         page.fill("#jars", "lots");
-        Kitchens.button(page, "Off, into the journal").click();
+        Kitchens.button(page, "Finish and save").click();
         assertThat(page.locator("#off .wrong")).containsText("2 × 250");
         page.fill("#jars", "2 × 300");
         page.fill("#left-over", "40");
@@ -160,10 +160,10 @@ class LiveCookTest {
         page.fill("#label", "Plum sauce for Sunday");
         page.setInputFiles(
                 "#photo", new FilePayload("notes.jpg", "image/jpeg", "no picture".getBytes(StandardCharsets.UTF_8)));
-        Kitchens.button(page, "Off, into the journal").click();
+        Kitchens.button(page, "Finish and save").click();
         assertThat(page.locator("#off .wrong")).containsText("no picture this can read");
         page.setInputFiles("#photo", new FilePayload("sauce.png", "image/png", picture()));
-        Kitchens.button(page, "Off, into the journal").click();
+        Kitchens.button(page, "Finish and save").click();
         page.waitForURL("**/journal/*");
         assertThat(page.locator("main")).containsText("2 jars of 300 ml, 20 mm free, 40 ml left over");
         assertThat(page.locator("#label-text")).hasText("Plum sauce for Sunday");
@@ -189,7 +189,7 @@ class LiveCookTest {
         one.locator("#heat button[value=ROLLING_BOIL]").click();
         two.locator(".actions [data-open=heat]").click();
         two.locator("#heat button[value=BARE_SIMMER]").click();
-        assertThat(one.locator(".told")).containsText("Two hands at once");
+        assertThat(one.locator(".told")).containsText("Two entries at the same time");
         assertThat(two.locator(".told")).containsText("Both are kept");
 
         CookPages.pass(6);
@@ -201,8 +201,8 @@ class LiveCookTest {
 
         CookPages.pass(60 * 9);
         one.reload();
-        assertThat(one.locator(".asked")).containsText("What became of it?");
-        Kitchens.button(one, "Give it up, into the journal").click();
+        assertThat(one.locator(".asked")).containsText("What happened to it?");
+        Kitchens.button(one, "Give up and save it to the journal").click();
         one.waitForURL("**/journal/*");
         two.waitForURL("**/journal/*");
     }

@@ -90,7 +90,7 @@ class OutboxTest {
         tab.fill("#name", "second-hand");
         tab.fill("#password", "three long words");
         Kitchens.button(tab, "Create account").click();
-        tab.waitForURL(RunningApplication.address() + "/");
+        tab.waitForURL("**/sauces/starters");
         page.context().unroute("**/events");
         assertThat(page.locator("#banner")).containsText("somebody else is signed in now");
         assertThat(tab.locator(".banner")).containsText("1 entry of somebody else waits");

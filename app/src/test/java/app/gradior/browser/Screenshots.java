@@ -53,7 +53,7 @@ final class Screenshots {
         page.locator("#keep").click();
         page.waitForURL("**/plans/*");
         shoot(page, "sheet" + suffix);
-        page.navigate("/starch?there=30");
+        page.navigate("/quick");
         shoot(page, "starch" + suffix);
         page.navigate("/");
         Locator running = page.locator(".place a[href*=cooks]").first();

@@ -156,7 +156,7 @@ class StoveTest {
     void theKitchenIsSharedByALink() {
         Page page = Kitchens.open("host", 1280, 800);
         page.locator(".far a").click();
-        button(page, "Invite somebody").click();
+        button(page, "Invite a person").click();
         String link = page.locator("#link").inputValue();
         assertNoSeriousFaults(page);
         Page guest = Browsers.page(390, 844, RunningApplication.address());

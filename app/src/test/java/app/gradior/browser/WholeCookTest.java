@@ -116,7 +116,7 @@ class WholeCookTest {
         CookPages.pass(1);
         double shown = take("off", "#yield");
         page.locator("#off input[name=pot]").check();
-        Kitchens.button(page, "Off, into the journal").click();
+        Kitchens.button(page, "Finish and save").click();
         page.waitForURL("**/journal/*");
         assertThat(page.locator(".states [data-name=yield]").last()).containsText(Math.round(shown - TARE) + " g");
         assertThat(page.locator(".news")).containsText("slower than usual");

@@ -71,7 +71,7 @@ class WholeWalkTest {
         elsewhere.fill("#yield", "604");
         elsewhere.fill("#jars", "2 x 250");
         elsewhere.selectOption("#look", "RUNS_CLEAR");
-        button(elsewhere, "Off, into the journal").click();
+        button(elsewhere, "Finish and save").click();
         elsewhere.waitForURL("**/journal/*");
         assertThat(elsewhere.locator("main")).containsText("604 g");
         assertThat(elsewhere.locator("main")).containsText("runs clear");
@@ -191,7 +191,7 @@ class WholeWalkTest {
         page.fill("#name", name);
         page.fill("#password", "three long words");
         button(page, "Create account").click();
-        page.waitForURL(RunningApplication.address() + "/");
+        page.waitForURL("**/sauces/starters");
     }
 
     private static void signIn(Page page, String name) {

@@ -182,12 +182,12 @@ class WorkshopTest {
         button(page, "Delete it").click();
         assertThat(page.locator(".news")).containsText("“Gravy, another” is deleted.");
         assertThat(page.locator(".list li")).hasCount(1);
-        button(page, "Bring it back").click();
+        button(page, "Undo").click();
         assertThat(page.locator("#name")).hasValue("Gravy, another");
         page.getByText("Picture, copies, files").click();
-        button(page, "Put it away").click();
+        button(page, "Archive").click();
         assertThat(page.locator(".list li")).hasCount(1);
-        assertThat(page.locator("main")).containsText("1 put away");
+        assertThat(page.locator("main")).containsText("1 archived");
     }
 
     @Test
@@ -231,7 +231,7 @@ class WorkshopTest {
 
         line(page, 0).fill("300 g plums");
         page.keyboard().press("Control+s");
-        assertThat(page.locator(".theirs")).containsText("Somebody else saved this sauce as version 2");
+        assertThat(page.locator(".theirs")).containsText("Another person saved this sauce as version 2");
         assertThat(page.locator(".theirs .difference")).containsText("150 ml water");
         assertThat(line(page, 0)).hasValue("300 g plums");
         page.keyboard().press("Control+s");

@@ -84,7 +84,7 @@ class KitchenCacheTest {
         String first = board();
         assertThat(board()).isEqualTo(first).contains("id=\"drawing\"").doesNotContain("_csrf");
 
-        pots.update(kitchen, new KitchenPot(pot.id(), "Casserole", 200, 200, 140, Material.STEEL, 2000, true));
+        pots.update(kitchen, new KitchenPot(pot.id(), "Casserole", 200, 200, 140, Material.STEEL, 2000, true, true));
         String narrower = board();
         assertThat(narrower).isNotEqualTo(first);
 
@@ -119,11 +119,11 @@ class KitchenCacheTest {
         record Name() {}
         assertThat(remembered.of(kitchen, new Name(), this::firstPot)).isEqualTo("Casserole");
         transaction.executeWithoutResult(status -> {
-            pots.update(kitchen, new KitchenPot(pot.id(), "Ghost", 240, 240, 120, Material.STEEL, 2000, true));
+            pots.update(kitchen, new KitchenPot(pot.id(), "Ghost", 240, 240, 120, Material.STEEL, 2000, true, true));
             assertThat(remembered.of(kitchen, new Name(), this::firstPot)).isEqualTo("Ghost");
             status.setRollbackOnly();
         });
-        pots.update(kitchen, new KitchenPot(pot.id(), "Sauteuse", 240, 240, 120, Material.STEEL, 2000, true));
+        pots.update(kitchen, new KitchenPot(pot.id(), "Sauteuse", 240, 240, 120, Material.STEEL, 2000, true, true));
 
         assertThat(remembered.of(kitchen, new Name(), this::firstPot)).isEqualTo("Sauteuse");
     }
@@ -140,7 +140,7 @@ class KitchenCacheTest {
             for (int i = 0; i < 40; i++) {
                 pots.insert(
                         kitchen,
-                        new KitchenPot(UUID.randomUUID(), "Pot " + i, 240, 240, 120, Material.STEEL, 2000, true),
+                        new KitchenPot(UUID.randomUUID(), "Pot " + i, 240, 240, 120, Material.STEEL, 2000, true, true),
                         Instant.parse("2026-11-24T12:00:00Z"));
             }
             Future<MvcTestResult> asked = other.submit(this::archive);

@@ -214,7 +214,7 @@ class KitchenWallsTest {
         MvcTestResult late = send("/cooks/" + cook + "/events", "kind=weighed&value=690", owner);
 
         assertThat(late).hasStatus(422);
-        assertThat(late).bodyText().contains("stands in the journal");
+        assertThat(late).bodyText().contains("find it in the journal");
     }
 
     @Test
@@ -252,7 +252,7 @@ class KitchenWallsTest {
 
     @Test
     void aPotTooSmallForTheSauceIsRefusedBesideItAndStartsNoCook(PotMapper pots) {
-        KitchenPot tiny = new KitchenPot(UUID.randomUUID(), "Tiny", 100, 100, 60, Material.STEEL, 300, true);
+        KitchenPot tiny = new KitchenPot(UUID.randomUUID(), "Tiny", 100, 100, 60, Material.STEEL, 300, true, true);
         pots.insert(kitchen, tiny, cooks.now());
 
         assertThat(mvc.get()

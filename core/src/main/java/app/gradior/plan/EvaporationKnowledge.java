@@ -6,6 +6,7 @@ import app.gradior.quantity.Interval;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -33,6 +34,7 @@ public final class EvaporationKnowledge {
     private static final double MIN_SPREAD = 0.1;
 
     private final List<Source> sources;
+    private final Predicate<Object> measured;
     private volatile DecompositionSolver solver;
 
     /** A pot on a ring at an activity; pots and rings by whatever identifies them. */
@@ -98,8 +100,15 @@ public final class EvaporationKnowledge {
         }
     }
 
+    /** Of pots that were all measured. */
     public EvaporationKnowledge(List<Source> sources) {
+        this(sources, pot -> true);
+    }
+
+    /** @param measured which pots were measured: of others not even the surface is sure, until they were weighed */
+    public EvaporationKnowledge(List<Source> sources, Predicate<Object> measured) {
         this.sources = List.copyOf(sources);
+        this.measured = measured;
     }
 
     /**
@@ -109,7 +118,9 @@ public final class EvaporationKnowledge {
     public Known about(PotRingActivity place) {
         Known known = fromAll(place);
         boolean weighed = sources.stream().anyMatch(s -> s.place().pot().equals(place.pot()));
-        return weighed || sources.size() < ENOUGH_SOURCES ? known : known(known.lnK(), square(ownSpread()));
+        return weighed || sources.size() < ENOUGH_SOURCES
+                ? known
+                : known(known.lnK(), square(ownSpread()) + unmeasured(place.pot()));
     }
 
     private double ownSpread() {
@@ -169,13 +180,17 @@ public final class EvaporationKnowledge {
         return new Known(Interval.logNormal(Math.exp(mean), sd), mean, sd);
     }
 
-    private static double covariance(PotRingActivity a, PotRingActivity b) {
+    private double covariance(PotRingActivity a, PotRingActivity b) {
         boolean pot = a.pot().equals(b.pot());
         boolean activity = a.activity() == b.activity();
         return square(KITCHEN_SD)
-                + (pot ? square(POT_SD) : 0)
+                + (pot ? square(POT_SD) + unmeasured(a.pot()) : 0)
                 + (activity ? square(ACTIVITY_SD) : 0)
                 + (pot && activity && a.ring().equals(b.ring()) ? square(PLACE_SD) : 0);
+    }
+
+    private double unmeasured(Object pot) {
+        return measured.test(pot) ? 0 : square(Knowledge.LOG_SD_OF_UNMEASURED);
     }
 
     private static double square(double value) {

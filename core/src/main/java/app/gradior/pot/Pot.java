@@ -32,6 +32,15 @@ public record Pot(Length base, Length rim, Length wall, Material material, Mass 
         return new Pot(diameter, diameter, wall, material, tare);
     }
 
+    /**
+     * A steel pan of which only the width at the rim is known: straight, with a wall of half that, from 6 cm for a small pan
+     * to 16 cm for a pot.
+     */
+    public static Pot ofWidth(Length rim) {
+        Length wall = Length.ofCentimetres(Math.max(6, Math.min(16, rim.centimetres() / 2)));
+        return straight(rim, wall, Material.STEEL, Mass.ofGrams(3 * rim.centimetres() * rim.centimetres()));
+    }
+
     private double flare() {
         return (rim.metres() - base.metres()) / 2 / wall.metres();
     }

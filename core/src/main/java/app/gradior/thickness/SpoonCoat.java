@@ -32,6 +32,16 @@ public enum SpoonCoat {
         return MOUNDS;
     }
 
+    /** The grade from which on a sauce looks so; minus infinity for the thinnest. */
+    public double from() {
+        return from;
+    }
+
+    /** The grade up to which it does, not itself; infinity for the thickest. */
+    public double to() {
+        return to;
+    }
+
     /** The grade it stands for when it is read off a spoon. */
     public Grade grade() {
         return Grade.of(middle);

@@ -219,7 +219,7 @@ public class BatchService {
         if (earlier.isPresent()) {
             if (earlier.get().contentHash() != null
                     && !earlier.get().contentHash().equals(hash)) {
-                throw new Refused("Something else was sent under the same number before: enter it anew.");
+                throw new Refused("Something else was sent under the same number before: enter it again.");
             }
             return new StoredCook(row, before);
         }
@@ -282,7 +282,7 @@ public class BatchService {
         // What happened before it came off may still arrive from a device that was out of reach: it is kept.
         if (row.finishedAt() != null
                 && (event instanceof CookEvent.Finished || !event.at().isBefore(row.finishedAt()))) {
-            throw new Refused("This cook is finished: it stands in the journal.");
+            throw new Refused("This cook is finished: you find it in the journal.");
         }
         if (event.at().isAfter(now().plus(CLOCK_SLACK)) || event.at().isBefore(row.startedAt())) {
             throw new Refused("That is not within the time of this cook: check the clock of this device.");

@@ -1,8 +1,13 @@
 package app.gradior.web.batch;
 
+import app.gradior.web.sauce.LastMade;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -12,7 +17,7 @@ import org.springframework.stereotype.Component;
 
 /** The past as rows: what lists and learning ask of finished batches. */
 @Component
-public class BatchSummaries {
+public class BatchSummaries implements LastMade {
     private static final Logger LOG = LoggerFactory.getLogger(BatchSummaries.class);
     private static final int AT_ONCE = 100;
 
@@ -34,6 +39,14 @@ public class BatchSummaries {
     /** Those that came off before one, the latest first. */
     public List<BatchSummary> before(UUID kitchen, Instant finishedAt, UUID id, int limit) {
         return mapper.before(kitchen, finishedAt, id, limit);
+    }
+
+    @Override
+    public Map<UUID, Batch> of(UUID kitchen, Collection<UUID> sauces) {
+        return sauces.isEmpty()
+                ? Map.of()
+                : mapper.latestOf(kitchen, sauces).stream()
+                        .collect(Collectors.toMap(Batch::sauceId, Function.identity()));
     }
 
     /** The latest that tell something of their pots. */

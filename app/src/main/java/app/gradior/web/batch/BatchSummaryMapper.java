@@ -1,6 +1,8 @@
 package app.gradior.web.batch;
 
+import app.gradior.web.sauce.LastMade;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
@@ -41,11 +43,23 @@ interface BatchSummaryMapper {
 
     @Insert("""
             replace into batch_summary (cook_id, kitchen_id, model, finished_at, activity, forecast_low, forecast_middle,
-              forecast_high, took_minutes, aimed_grams, yield_grams, look, learnt_ln_k, learnt_log_sd)
+              forecast_high, took_minutes, aimed_grams, yield_grams, look, learnt_ln_k, learnt_log_sd, sauce_id)
             values (#{s.id}, #{kitchen}, #{model}, #{s.finishedAt}, #{s.activity}, #{s.forecastLow}, #{s.forecastMiddle},
               #{s.forecastHigh}, #{s.tookMinutes}, #{s.aimedGrams}, #{s.yieldGrams}, #{s.look}, #{s.learntLnK},
-              #{s.learntLogSd})""")
+              #{s.learntLogSd}, (select sauce_id from cook where kitchen_id = #{kitchen} and id = #{s.id}))""")
     void write(@Param("kitchen") UUID kitchen, @Param("s") BatchSummary summary, @Param("model") int model);
+
+    /** The latest of each of some sauces, each by one look into the index. */
+    @Select("""
+            <script>
+            select x.id as sauce_id, s.cook_id as id, s.finished_at, s.took_minutes, s.yield_grams, s.look
+            from sauce x straight_join batch_summary s on s.cook_id = (
+              select b.cook_id from batch_summary b where b.kitchen_id = #{kitchen} and b.sauce_id = x.id
+              order by b.finished_at desc limit 1)
+            where x.kitchen_id = #{kitchen} and s.kitchen_id = #{kitchen} and x.id in
+              <foreach item="id" collection="sauces" open="(" separator="," close=")">#{id}</foreach>
+            </script>""")
+    List<LastMade.Batch> latestOf(@Param("kitchen") UUID kitchen, @Param("sauces") Collection<UUID> sauces);
 
     @Delete("delete from batch_summary where kitchen_id = #{kitchen} and cook_id = #{cook}")
     void remove(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);

@@ -27,22 +27,20 @@ import app.gradior.web.text.LidKeys;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Opens the demo kitchen from its file, once, where the application was started with one. */
+/** Fills a visitor's demo kitchen from its file: what it tells of so many minutes ago is so many minutes ago then. */
 @Component
 public class Demo implements ApplicationRunner {
     private final DemoKitchen demo;
-    private final Accounts accounts;
     private final Pots pots;
     private final Rings rings;
     private final BoilOffMapper tests;
@@ -52,11 +50,9 @@ public class Demo implements ApplicationRunner {
     private final BatchService cooks;
     private final Kitchenware kitchenware;
     private final JsonMapper json;
-    private final TransactionTemplate transaction;
 
     Demo(
             DemoKitchen demo,
-            Accounts accounts,
             Pots pots,
             Rings rings,
             BoilOffMapper tests,
@@ -65,10 +61,8 @@ public class Demo implements ApplicationRunner {
             PlanService plans,
             BatchService cooks,
             Kitchenware kitchenware,
-            JsonMapper json,
-            TransactionTemplate transaction) {
+            JsonMapper json) {
         this.demo = demo;
-        this.accounts = accounts;
         this.pots = pots;
         this.rings = rings;
         this.tests = tests;
@@ -78,33 +72,41 @@ public class Demo implements ApplicationRunner {
         this.cooks = cooks;
         this.kitchenware = kitchenware;
         this.json = json;
-        this.transaction = transaction;
     }
 
+    /** A file that can't be read is told at the start, not to the first visitor. */
     @Override
     public void run(ApplicationArguments arguments) {
-        if (!demo.offered()) {
-            return;
-        }
-        try {
-            KitchenFile read = files.read(json.readTree(Path.of(demo.file())));
-            transaction.executeWithoutResult(status -> open(read));
-        } catch (Unreadable e) {
-            throw new IllegalStateException(demo.file() + ": " + e.getMessage(), e);
-        } catch (Accounts.NameTaken e) {
-            // It is there from an earlier start.
-            return;
+        if (demo.offered()) {
+            read();
         }
     }
 
-    private void open(KitchenFile read) {
-        UUID kitchen = accounts.open(
-                DemoKitchen.SIGN_IN_NAME, UUID.randomUUID().toString(), read.kitchen(), ZoneId.systemDefault());
+    private KitchenFile read() {
+        try {
+            return files.read(json.readTree(Path.of(demo.file())));
+        } catch (Unreadable e) {
+            throw new IllegalStateException(demo.file() + ": " + e.getMessage(), e);
+        }
+    }
+
+    @EventListener
+    void furnish(Accounts.DemoOpened opened) {
+        KitchenFile read = read();
+        UUID kitchen = opened.kitchen();
         Instant now = cooks.now();
         Map<String, KitchenPot> potsByName = new HashMap<>();
         for (KitchenFile.PotEntry p : read.pots()) {
             KitchenPot pot = new KitchenPot(
-                    UUID.randomUUID(), p.name(), p.baseMm(), p.rimMm(), p.wallMm(), p.material(), p.tareG(), true);
+                    UUID.randomUUID(),
+                    p.name(),
+                    p.baseMm(),
+                    p.rimMm(),
+                    p.wallMm(),
+                    p.material(),
+                    p.tareG(),
+                    true,
+                    true);
             pots.add(kitchen, pot);
             potsByName.put(p.name(), pot);
         }

@@ -64,7 +64,7 @@ class DeviceController {
             @RequestParam Device.Kind kind,
             RedirectAttributes said) {
         if (devices.all(kitchen).size() >= MAX_DEVICES) {
-            said.addFlashAttribute("wrong", "Twelve devices are as many as a kitchen keeps: take one out first.");
+            said.addFlashAttribute("wrong", "Twelve devices are as many as a kitchen keeps: remove one first.");
             return "redirect:/devices";
         }
         String called = name.isBlank()

@@ -6,7 +6,11 @@ import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import java.util.UUID;
 
-/** A pot as a kitchen keeps it: with a name, in the millimetres and grams it was measured in. */
+/**
+ * A pot as a kitchen keeps it: with a name, in millimetres and grams.
+ *
+ * @param measured whether these were measured; else they are those that pots of its kind usually have
+ */
 public record KitchenPot(
         UUID id,
         String name,
@@ -15,7 +19,27 @@ public record KitchenPot(
         double wallMm,
         Material material,
         double tareG,
-        boolean lid) {
+        boolean lid,
+        boolean measured) {
+
+    /** One that was told by its kind or its size only. */
+    public static KitchenPot unmeasured(UUID id, String name, Pot pot) {
+        return new KitchenPot(
+                id,
+                name,
+                tenths(pot.base().millimetres()),
+                tenths(pot.rim().millimetres()),
+                tenths(pot.wall().millimetres()),
+                pot.material(),
+                tenths(pot.tare().grams()),
+                true,
+                false);
+    }
+
+    /** As it is stored. */
+    private static double tenths(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
 
     public Pot pot() {
         return new Pot(

@@ -22,6 +22,11 @@ public record KitchenRing(UUID id, String name, Ring.Kind kind, int watts, int s
         return new Ring(kind, Power.ofWatts(watts));
     }
 
+    /** The same of another kind. */
+    public KitchenRing with(Ring.Kind other) {
+        return new KitchenRing(id, name, other, watts, sizeMm, xMm, yMm, dial);
+    }
+
     /** The marks one by one. */
     public List<String> marks() {
         String[] ends = dial.split("[-–]");

@@ -9,11 +9,13 @@ import java.util.Locale;
 /**
  * A pot in section, in millimetres of the pot: x from its axis, y down from the rim.
  *
+ * @param width of its widest part
  * @param outline the inner wall as an SVG path
  * @param marks lines at rounded volumes
  * @param workingY where the working limit lies
  */
-public record PotDrawing(double width, double height, String outline, List<Mark> marks, double workingY) {
+public record PotDrawing(
+        double width, double height, double baseMm, double rimMm, String outline, List<Mark> marks, double workingY) {
     private static final double LABEL_MM = 12;
     private static final double QUARTER_LITRE_ML = 250;
 
@@ -42,7 +44,7 @@ public record PotDrawing(double width, double height, String outline, List<Mark>
             marks.add(new Mark(i % each == 0 ? label(i, step) : "", wall - depth, base + (rim - base) * depth / wall));
         }
         double working = wall - pot.depthOf(pot.workingCapacity()).millimetres();
-        return new PotDrawing(2 * Math.max(base, rim), wall, outline, marks, working);
+        return new PotDrawing(2 * Math.max(base, rim), wall, 2 * base, 2 * rim, outline, marks, working);
     }
 
     /** Every how many marks there is room for a number. */

@@ -65,7 +65,7 @@ class ImportController {
         try {
             if (file != null && !file.isEmpty()) {
                 if (file.getSize() > MAX_BYTES) {
-                    throw new Unreadable("This file is larger than 2 MB: take out what is not the recipe.");
+                    throw new Unreadable("This file is larger than 2 MB: delete what is not the recipe.");
                 }
                 typed = RecipeDocument.decode(file.getBytes());
             }

@@ -98,11 +98,11 @@ class Proposals {
                     fixes.add(new Proposal.Fix("It's right", null, ""));
                 }
                 guesses(about).forEach(guess -> fixes.add(new Proposal.Fix(guess, line, guess)));
-                fixes.add(new Proposal.Fix("Leave it out", line, "# " + about.text()));
+                fixes.add(new Proposal.Fix("Skip it", line, "# " + about.text()));
             }
             case LINE_NOT_IN_METHOD -> {
                 fixes.add(new Proposal.Fix("That's right", null, ""));
-                fixes.add(new Proposal.Fix("Leave it out", line, "# " + question.about()));
+                fixes.add(new Proposal.Fix("Skip it", line, "# " + question.about()));
             }
             case WHICH_LINE, HOW_MUCH_OF_IT, NO_METHOD, NOTHING_GOES_IN ->
                 fixes.add(new Proposal.Fix("That's right", null, ""));

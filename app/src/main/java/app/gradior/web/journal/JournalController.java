@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The journal: finished batches, forecast against fact. */
+/** The journal: finished batches, forecast and result. */
 @Controller
 @RequestMapping("/journal")
 class JournalController {

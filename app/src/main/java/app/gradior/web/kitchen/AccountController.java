@@ -1,5 +1,9 @@
 package app.gradior.web.kitchen;
 
+import app.gradior.measure.TypedLength;
+import app.gradior.pot.Ring;
+import app.gradior.pot.TypicalPot;
+import app.gradior.quantity.Altitude;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -9,10 +13,14 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -29,12 +37,14 @@ class AccountController {
     private final Throttle throttle;
     private final DemoKitchen demo;
     private final SignIn signIn;
+    private final Visitors visitors;
 
-    AccountController(Accounts accounts, Throttle throttle, DemoKitchen demo, SignIn signIn) {
+    AccountController(Accounts accounts, Throttle throttle, DemoKitchen demo, SignIn signIn, Visitors visitors) {
         this.accounts = accounts;
         this.throttle = throttle;
         this.demo = demo;
         this.signIn = signIn;
+        this.visitors = visitors;
     }
 
     /**
@@ -51,9 +61,51 @@ class AccountController {
             @NotBlank(message = "Give your kitchen a name.") @Size(max = 80, message = "Use up to 80 letters.")
             String kitchen,
 
-            String timeZone) {
-        ZoneId zone() {
-            return zoneOf(timeZone).orElse(ZoneOffset.UTC);
+            String timeZone,
+            String units,
+            String height,
+            String stove,
+            List<String> pots) {
+        /** Until it is filled: grams, by the coast, electric rings. */
+        static final SignUpForm EMPTY = new SignUpForm("", "", "", "", "", "", "", List.of());
+
+        SignUpForm {
+            pots = pots == null ? List.of() : pots;
+        }
+
+        /** What is none of the units offered stands for the first, as of the stoves and the pots. */
+        public boolean us() {
+            return AccountMapper.Units.US.name().equals(units);
+        }
+
+        public Ring.Kind kind() {
+            return Arrays.stream(Ring.Kind.values())
+                    .filter(k -> k.name().equals(stove))
+                    .findFirst()
+                    .orElse(Ring.Kind.CERAMIC);
+        }
+
+        private Set<TypicalPot> typical() {
+            return Arrays.stream(TypicalPot.values())
+                    .filter(p -> pots.contains(p.name()))
+                    .collect(Collectors.toSet());
+        }
+
+        /** How high the kitchen lies; by the sea if that is left open, empty if it can't be read. */
+        Optional<Altitude> altitude() {
+            return height == null || height.isBlank()
+                    ? Optional.of(Altitude.SEA_LEVEL)
+                    : TypedLength.altitude(height, us());
+        }
+
+        NewKitchen kitchen(Altitude altitude) {
+            return new NewKitchen(
+                    kitchen,
+                    zoneOf(timeZone).orElse(ZoneOffset.UTC),
+                    us() ? AccountMapper.Units.US : AccountMapper.Units.METRIC,
+                    (int) Math.round(altitude.metres()),
+                    kind(),
+                    typical());
         }
     }
 
@@ -68,9 +120,11 @@ class AccountController {
         }
     }
 
-    @ModelAttribute("demo")
-    boolean demo() {
-        return demo.offered();
+    @ModelAttribute
+    void offers(Model model) {
+        model.addAttribute("demo", demo.offered());
+        model.addAttribute("kinds", Ring.Kind.values());
+        model.addAttribute("typical", TypicalPot.values());
     }
 
     /** @param later minutes to wait, after too many tries */
@@ -81,8 +135,9 @@ class AccountController {
     }
 
     @GetMapping("/signup")
-    String signUp(Model model) {
-        model.addAttribute("form", new SignUpForm("", "", "", ""));
+    String signUp(@AuthenticationPrincipal KitchenUser guest, Model model) {
+        model.addAttribute("keeps", tried(guest));
+        model.addAttribute("form", SignUpForm.EMPTY);
         return "account/signup";
     }
 
@@ -90,17 +145,27 @@ class AccountController {
     String open(
             @Valid @ModelAttribute("form") SignUpForm form,
             BindingResult errors,
+            @AuthenticationPrincipal KitchenUser guest,
             HttpServletRequest request,
             HttpServletResponse response) {
+        Optional<Altitude> altitude = form.altitude();
+        if (altitude.isEmpty()) {
+            errors.rejectValue("height", "height", "Give a height such as 500 m or 1600 ft, or leave the field empty.");
+        }
         if (!errors.hasFieldErrors("password")) {
             Passwords.problem(form.password(), List.of(text(form.name()), text(form.kitchen())))
                     .ifPresent(problem -> errors.rejectValue("password", "weak", problem));
         }
         if (!errors.hasErrors() && !waits(throttle, request, response, errors)) {
             try {
-                accounts.open(form.name(), form.password(), form.kitchen(), form.zone());
+                NewKitchen wanted = form.kitchen(altitude.get());
+                if (tried(guest)) {
+                    accounts.adopt(guest, form.name(), form.password(), wanted);
+                } else {
+                    accounts.open(form.name(), form.password(), wanted);
+                }
                 signIn.as(form.name(), request, response);
-                return "redirect:/";
+                return tried(guest) ? "redirect:/" : "redirect:/sauces/starters";
             } catch (Accounts.NameTaken e) {
                 errors.rejectValue("name", "taken", "This name is taken: choose another.");
             }
@@ -109,6 +174,11 @@ class AccountController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
         return "account/signup";
+    }
+
+    /** Whether somebody made something of their own before they had an account. */
+    private static boolean tried(KitchenUser user) {
+        return user != null && user.guest().filter(Accounts.Guest.TRIAL::equals).isPresent();
     }
 
     private static String text(String typed) {
@@ -132,15 +202,18 @@ class AccountController {
     }
 
     @PostMapping("/demo")
-    String tryDemo(HttpServletRequest request, HttpServletResponse response) {
+    String tryDemo(
+            @RequestParam(defaultValue = "") String timeZone,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         if (!demo.offered()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        Optional<Duration> wait = throttle.tried(Throttle.Kind.DEMO, Throttle.address(request.getRemoteAddr()));
-        if (wait.isPresent()) {
-            return "redirect:/signin?later=" + Throttle.minutes(wait.get());
+        try {
+            visitors.open(Accounts.Guest.DEMO, "Demo kitchen", timeZone, request, response);
+        } catch (Visitors.TooMany e) {
+            return "redirect:/signin?later=" + e.minutes();
         }
-        signIn.as(DemoKitchen.SIGN_IN_NAME, request, response);
         return "redirect:/";
     }
 }

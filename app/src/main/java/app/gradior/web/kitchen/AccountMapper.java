@@ -16,11 +16,14 @@ import org.apache.ibatis.annotations.Update;
 /** Accounts and the kitchens they belong to. */
 @Mapper
 public interface AccountMapper {
-    record AccountRow(UUID kitchenId, String kitchenName, String signInName, String passwordHash) {}
+    record AccountRow(
+            UUID kitchenId, String kitchenName, String signInName, String passwordHash, Accounts.Guest guest) {}
 
     /**
      * A kitchen with what it prefers.
      *
+     * @param guest why it is there without an account; null for one that stays
+     * @param endsAt when it is removed; null for one that stays
      * @param changes how often its rows have changed; the database counts, it is never written
      */
     record KitchenRow(
@@ -33,6 +36,8 @@ public interface AccountMapper {
             boolean hood,
             double roomC,
             String timeZone,
+            Accounts.Guest guest,
+            Instant endsAt,
             long changes) {
         public ZoneId zone() {
             return ZoneId.of(timeZone);
@@ -52,13 +57,13 @@ public interface AccountMapper {
     }
 
     @Select("""
-            select k.id as kitchen_id, k.name as kitchen_name, a.sign_in_name, a.password_hash
+            select k.id as kitchen_id, k.name as kitchen_name, a.sign_in_name, a.password_hash, k.guest
             from account a join kitchen k on k.id = a.kitchen_id where a.sign_in_name = #{name}""")
     Optional<AccountRow> find(@Param("name") String name);
 
     @Select("""
             select k.id, k.name, k.altitude_m, k.measures, k.units, k.temperature, k.hood, k.room_c, k.time_zone,
-              c.changes
+              k.guest, k.ends_at, c.changes
             from kitchen k join kitchen_change c on c.kitchen_id = k.id where k.id = #{id}""")
     Optional<KitchenRow> kitchen(@Param("id") UUID id);
 
@@ -72,6 +77,47 @@ public interface AccountMapper {
             @Param("name") String name,
             @Param("timeZone") String timeZone,
             @Param("at") Instant at);
+
+    /** With the units, the height and the scale that suit what was wanted. */
+    default void equip(UUID kitchen, NewKitchen wanted) {
+        boolean us = wanted.units() == Units.US;
+        equip(kitchen, wanted.units(), us ? TemperatureScale.FAHRENHEIT : TemperatureScale.CELSIUS, wanted.altitudeM());
+    }
+
+    @Update("""
+            update kitchen set units = #{units}, temperature = #{scale}, altitude_m = #{altitude}
+            where id = #{id}""")
+    void equip(
+            @Param("id") UUID id,
+            @Param("units") Units units,
+            @Param("scale") TemperatureScale scale,
+            @Param("altitude") int altitudeM);
+
+    /** Says until when a kitchen that nobody has an account for stays. */
+    @Update("update kitchen set guest = #{kind}, ends_at = #{until} where id = #{id}")
+    void lend(@Param("id") UUID id, @Param("kind") Accounts.Guest kind, @Param("until") Instant until);
+
+    @Update("""
+            update kitchen set name = #{name}, time_zone = #{timeZone}, guest = null, ends_at = null
+            where id = #{id} and guest = 'TRIAL'""")
+    int keep(@Param("id") UUID id, @Param("name") String name, @Param("timeZone") String timeZone);
+
+    @Update("""
+            update account set sign_in_name = #{name}, password_hash = #{hash}
+            where kitchen_id = #{kitchen} and sign_in_name = #{old}""")
+    int rename(
+            @Param("kitchen") UUID kitchen,
+            @Param("old") String old,
+            @Param("name") String name,
+            @Param("hash") String hash);
+
+    record GuestRow(UUID kitchenId, String signInName) {}
+
+    /** A guest's kitchen whose time is over, which no other node is removing. */
+    @Select("""
+            select k.id as kitchen_id, a.sign_in_name from kitchen k join account a on a.kitchen_id = k.id
+            where k.ends_at < #{now} order by k.ends_at limit 1 for update skip locked""")
+    Optional<GuestRow> over(@Param("now") Instant now);
 
     @Insert("""
             insert into account (id, kitchen_id, sign_in_name, password_hash, created_at)

@@ -3,9 +3,11 @@ package app.gradior.web.kitchen;
 import app.gradior.web.platform.NotFound;
 import java.text.Normalizer;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
@@ -18,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Opens accounts, each with a kitchen, and finds them again. */
 @Component
 public class Accounts implements UserDetailsService {
+    private static final Duration GUESTS_STAY = Duration.ofDays(1);
+
     private final AccountMapper mapper;
     private final PasswordEncoder encoder;
     private final Clock clock;
@@ -40,7 +44,8 @@ public class Accounts implements UserDetailsService {
     @Override
     public KitchenUser loadUserByUsername(String name) {
         return mapper.find(normalised(name))
-                .map(row -> new KitchenUser(row.kitchenId(), row.kitchenName(), row.signInName(), row.passwordHash()))
+                .map(row -> new KitchenUser(
+                        row.kitchenId(), row.kitchenName(), row.signInName(), row.passwordHash(), row.guest()))
                 .orElseThrow(() -> new UsernameNotFoundException("no account has this name"));
     }
 
@@ -51,9 +56,9 @@ public class Accounts implements UserDetailsService {
      * @throws NameTaken if the name has an account already
      */
     @Transactional
-    public UUID open(String name, String password, String kitchenName, ZoneId zone) {
+    public UUID open(String name, String password, NewKitchen wanted) {
         Instant now = now();
-        UUID kitchen = newKitchen(kitchenName, zone, now);
+        UUID kitchen = newKitchen(wanted, now);
         try {
             mapper.insertAccount(UUID.randomUUID(), kitchen, normalised(name), encoder.encode(password), now);
         } catch (DuplicateKeyException e) {
@@ -62,11 +67,63 @@ public class Accounts implements UserDetailsService {
         return kitchen;
     }
 
-    private UUID newKitchen(String name, ZoneId zone, Instant now) {
+    private UUID newKitchen(NewKitchen wanted, Instant now) {
         UUID kitchen = UUID.randomUUID();
-        mapper.insertKitchen(kitchen, name.strip(), zone.getId(), now);
-        opened.publishEvent(new KitchenOpened(kitchen));
+        mapper.insertKitchen(kitchen, wanted.name().strip(), wanted.zone().getId(), now);
+        mapper.equip(kitchen, wanted);
+        opened.publishEvent(new KitchenOpened(kitchen, wanted));
         return kitchen;
+    }
+
+    /**
+     * Opens a kitchen that nobody has an account for; it stays until its day is over or it is made somebody's own.
+     *
+     * @return the name that it is signed in to with; it has no password that anybody knows
+     */
+    @Transactional
+    public String openGuest(Guest kind, NewKitchen wanted) {
+        Instant now = now();
+        UUID kitchen = newKitchen(wanted, now);
+        String name = "guest-" + UUID.randomUUID();
+        mapper.lend(kitchen, kind, now.plus(GUESTS_STAY));
+        mapper.insertAccount(UUID.randomUUID(), kitchen, name, "{noop}" + UUID.randomUUID(), now);
+        if (kind == Guest.DEMO) {
+            opened.publishEvent(new DemoOpened(kitchen));
+        }
+        return name;
+    }
+
+    /**
+     * Makes what a guest tried out their own: from now on it stays.
+     *
+     * @throws NameTaken if the name has an account already; then nothing is changed
+     * @throws NotFound if the guest's time was over meanwhile
+     */
+    @Transactional
+    public void adopt(KitchenUser guest, String name, String password, NewKitchen wanted) {
+        if (mapper.keep(guest.kitchenId(), wanted.name().strip(), wanted.zone().getId()) == 0) {
+            throw new NotFound("kitchen");
+        }
+        mapper.equip(guest.kitchenId(), wanted);
+        try {
+            mapper.rename(guest.kitchenId(), guest.getUsername(), normalised(name), encoder.encode(password));
+        } catch (DuplicateKeyException e) {
+            throw new NameTaken();
+        }
+        opened.publishEvent(new KitchenOpened(guest.kitchenId(), wanted));
+    }
+
+    /**
+     * Removes a guest's kitchen whose time is over.
+     *
+     * @return who cooked in it; empty if there is none to remove
+     */
+    @Transactional
+    public Optional<String> removeOneThatIsOver() {
+        return mapper.over(now()).map(row -> {
+            removal.remove(row.kitchenId());
+            return row.signInName();
+        });
     }
 
     /** Whether this is the password of an account. */
@@ -99,7 +156,7 @@ public class Accounts implements UserDetailsService {
             return false;
         }
         ZoneId zone = mapper.kitchen(user.kitchenId()).orElseThrow().zone();
-        UUID own = newKitchen("Kitchen of " + user.getUsername(), zone, now());
+        UUID own = newKitchen(NewKitchen.called("Kitchen of " + user.getUsername(), zone), now());
         return mapper.move(user.kitchenId(), user.getUsername(), own) == 1;
     }
 
@@ -143,8 +200,23 @@ public class Accounts implements UserDetailsService {
         return Normalizer.normalize(name.strip(), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
     }
 
-    /** A kitchen is new: whoever furnishes kitchens does so in the same transaction. */
-    public record KitchenOpened(UUID kitchen) {}
+    /**
+     * A kitchen is new, or a guest's became somebody's own: whoever furnishes kitchens does so in the same transaction.
+     *
+     * @param wanted what it is to be like
+     */
+    public record KitchenOpened(UUID kitchen, NewKitchen wanted) {}
+
+    /** A kitchen is to be filled with what the demo shows. */
+    public record DemoOpened(UUID kitchen) {}
+
+    /** Why somebody has a kitchen without an account. */
+    public enum Guest {
+        /** To try out something of their own. */
+        TRIAL,
+        /** To look at the demo. */
+        DEMO
+    }
 
     /** Another account has this name. */
     public static class NameTaken extends RuntimeException {

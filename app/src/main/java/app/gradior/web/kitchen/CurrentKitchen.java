@@ -1,5 +1,6 @@
 package app.gradior.web.kitchen;
 
+import app.gradior.measure.Measures;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneId;
@@ -20,6 +21,21 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
     private static final String KITCHEN = "gradior.kitchen";
 
+    /** Somebody without a kitchen who asks in ounces and inches. */
+    private static final AccountMapper.KitchenRow US_VISITOR = new AccountMapper.KitchenRow(
+            new UUID(0, 0),
+            "",
+            0,
+            Measures.US,
+            AccountMapper.Units.US,
+            AccountMapper.TemperatureScale.FAHRENHEIT,
+            false,
+            20,
+            "UTC",
+            null,
+            null,
+            0);
+
     private final AccountMapper accounts;
 
     CurrentKitchen(AccountMapper accounts) {
@@ -36,6 +52,8 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
         if (request.getUserPrincipal() instanceof Authentication who
                 && who.getPrincipal() instanceof KitchenUser user) {
             accounts.kitchen(user.kitchenId()).ifPresent(kitchen -> request.setAttribute(KITCHEN, kitchen));
+        } else if ("us".equals(request.getParameter("units"))) {
+            request.setAttribute(KITCHEN, US_VISITOR);
         }
         return true;
     }

@@ -3,11 +3,9 @@ package app.gradior.web.kitchen;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
-/** Whether there is a demo kitchen to try, and who cooks in it. */
+/** Whether there is a demo kitchen to try: everybody who tries it gets one of their own. */
 @Component
 public class DemoKitchen {
-    public static final String SIGN_IN_NAME = "demo";
-
     private final String file;
 
     DemoKitchen(@Value("${gradior.demo}") String file) {
@@ -18,7 +16,7 @@ public class DemoKitchen {
         return !file.isEmpty();
     }
 
-    /** The kitchen file that it is opened from; empty if there is none. */
+    /** The kitchen file that it is made from; empty if there is none. */
     public String file() {
         return file;
     }

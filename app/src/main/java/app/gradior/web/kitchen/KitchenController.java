@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** A kitchen's preferences and its people. */
@@ -136,6 +138,8 @@ class KitchenController {
                 form.hood(),
                 form.roomC(),
                 zone.get().getId(),
+                null,
+                null,
                 0));
         // The name of the kitchen stands in the session too.
         signIn.as(request.getUserPrincipal().getName(), request, response);
@@ -145,8 +149,11 @@ class KitchenController {
 
     /** Makes a link by which one more person joins; it is shown this once. */
     @PostMapping("/kitchen/invitations")
-    String invite(@InKitchen UUID kitchen, RedirectAttributes said) {
-        said.addFlashAttribute("link", invitations.invite(kitchen));
+    String invite(@AuthenticationPrincipal KitchenUser user, RedirectAttributes said) {
+        if (user.isGuest()) {
+            throw new ResponseStatusException(HttpStatus.FORBIDDEN);
+        }
+        said.addFlashAttribute("link", invitations.invite(user.kitchenId()));
         return "redirect:/kitchen#people";
     }
 

@@ -2,6 +2,7 @@ package app.gradior.web.kitchen;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
@@ -14,13 +15,26 @@ public final class KitchenUser implements UserDetails, CredentialsContainer {
     private final UUID kitchenId;
     private final String kitchenName;
     private final String name;
+    private final Accounts.Guest guest;
     private String passwordHash;
 
-    KitchenUser(UUID kitchenId, String kitchenName, String name, String passwordHash) {
+    /** @param guest null for somebody with an account */
+    KitchenUser(UUID kitchenId, String kitchenName, String name, String passwordHash, Accounts.Guest guest) {
         this.kitchenId = kitchenId;
         this.kitchenName = kitchenName;
         this.name = name;
         this.passwordHash = passwordHash;
+        this.guest = guest;
+    }
+
+    /** Why they are here without an account; empty for somebody who has one. */
+    public Optional<Accounts.Guest> guest() {
+        return Optional.ofNullable(guest);
+    }
+
+    /** For templates. */
+    public boolean isGuest() {
+        return guest != null;
     }
 
     public UUID kitchenId() {

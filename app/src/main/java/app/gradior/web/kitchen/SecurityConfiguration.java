@@ -10,7 +10,9 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.SimpleUrlAuthenticationFailureHandler;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
@@ -72,6 +74,7 @@ class SecurityConfiguration {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin",
                                 "/signup",
+                                "/quick",
                                 "/demo",
                                 "/join/*",
                                 "/feed/*",
@@ -81,12 +84,15 @@ class SecurityConfiguration {
                                 "/fonts/**",
                                 "/webjars/**",
                                 "/how-we-know",
+                                "/help",
                                 "/model/**",
                                 "/favicon.svg",
                                 "/actuator/health")
                         .permitAll()
                         .anyRequest()
                         .authenticated())
+                // Who comes to the front door without an account is given an answer and not asked for a password.
+                .exceptionHandling(faults -> faults.authenticationEntryPoint(frontDoor()))
                 .formLogin(form ->
                         form.loginPage("/signin").failureHandler(wrong()).defaultSuccessUrl("/"))
                 .logout(logout -> logout.logoutUrl("/signout").logoutSuccessUrl("/signin?out"))
@@ -102,6 +108,13 @@ class SecurityConfiguration {
                         .permissionsPolicyHeader(
                                 permissions -> permissions.policy("camera=(), microphone=(), geolocation=()")))
                 .build();
+    }
+
+    private static AuthenticationEntryPoint frontDoor() {
+        AuthenticationEntryPoint quick = new LoginUrlAuthenticationEntryPoint("/quick");
+        AuthenticationEntryPoint signIn = new LoginUrlAuthenticationEntryPoint("/signin");
+        return (request, response, why) ->
+                (request.getRequestURI().equals("/") ? quick : signIn).commence(request, response, why);
     }
 
     /** Where somebody wanted to go before they had to sign in: pages that were gone to, not what scripts ask for. */

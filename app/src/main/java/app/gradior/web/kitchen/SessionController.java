@@ -29,6 +29,6 @@ class SessionController {
     ResponseEntity<Now> session(@AuthenticationPrincipal KitchenUser user, CsrfToken token) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
-                .body(new Now(user.getMark(), token.getToken(), clock.millis()));
+                .body(new Now(user.getMark(), token.getToken(), clock.instant().toEpochMilli()));
     }
 }

@@ -26,30 +26,25 @@ class SettingsController {
     private final OpenSessions sessions;
     private final Throttle throttle;
     private final SignIn signIn;
-    private final DemoKitchen demo;
 
-    SettingsController(Accounts accounts, OpenSessions sessions, Throttle throttle, SignIn signIn, DemoKitchen demo) {
+    SettingsController(Accounts accounts, OpenSessions sessions, Throttle throttle, SignIn signIn) {
         this.accounts = accounts;
         this.sessions = sessions;
         this.throttle = throttle;
         this.signIn = signIn;
-        this.demo = demo;
     }
 
     @GetMapping
     String account(@AuthenticationPrincipal KitchenUser user, Model model) {
         model.addAttribute("name", user.getUsername());
         model.addAttribute("alone", accounts.isAlone(user));
-        model.addAttribute("shared", isShared(user));
+        model.addAttribute("guest", user.isGuest());
         return "account/account";
     }
 
-    private boolean isShared(KitchenUser user) {
-        return demo.offered() && user.getUsername().equals(DemoKitchen.SIGN_IN_NAME);
-    }
-
-    private void refuseShared(KitchenUser user) {
-        if (isShared(user)) {
+    /** A guest has no password to change; what is theirs goes by itself. */
+    private static void refuseGuests(KitchenUser user) {
+        if (user.isGuest()) {
             throw new ResponseStatusException(HttpStatus.FORBIDDEN);
         }
     }
@@ -63,7 +58,7 @@ class SettingsController {
             RedirectAttributes said,
             HttpServletRequest request,
             HttpServletResponse response) {
-        refuseShared(user);
+        refuseGuests(user);
         Optional<String> wrong = notProved(user, current);
         if (wrong.isPresent()) {
             return refused(user, "current", wrong.get(), model, response);
@@ -104,7 +99,7 @@ class SettingsController {
     @PostMapping("/sign-out-everywhere")
     String signOutEverywhere(
             @AuthenticationPrincipal KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
-        refuseShared(user);
+        refuseGuests(user);
         sessions.endAllBut(user.getUsername(), request.getSession().getId());
         new SecurityContextLogoutHandler().logout(request, response, null);
         return "redirect:/signin?ended";
@@ -116,10 +111,10 @@ class SettingsController {
             RedirectAttributes said,
             HttpServletRequest request,
             HttpServletResponse response) {
-        refuseShared(user);
+        refuseGuests(user);
         if (!accounts.leave(user)) {
             said.addFlashAttribute(
-                    "said", "You are the last one in this kitchen: invite somebody first, or delete it.");
+                    "said", "You are the last one in this kitchen: invite a person first, or delete it.");
             return "redirect:/account";
         }
         sessions.endAllBut(user.getUsername(), request.getSession().getId());
@@ -134,7 +129,7 @@ class SettingsController {
             Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
-        refuseShared(user);
+        refuseGuests(user);
         if (accounts.isAlone(user) && !sessions.downloadedLately(request.getSession())) {
             return refused(
                     user,

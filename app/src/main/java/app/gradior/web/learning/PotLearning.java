@@ -4,10 +4,14 @@ import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.equipment.BoilOffMapper;
+import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.Pots;
 import app.gradior.web.kitchen.KitchenCache;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What a kitchen has learnt of its pots, from its tests and its batches. */
@@ -17,11 +21,13 @@ public class PotLearning {
 
     private final BoilOffMapper tests;
     private final BatchSummaries summaries;
+    private final Pots pots;
     private final KitchenCache remembered;
 
-    PotLearning(BoilOffMapper tests, BatchSummaries summaries, KitchenCache remembered) {
+    PotLearning(BoilOffMapper tests, BatchSummaries summaries, Pots pots, KitchenCache remembered) {
         this.tests = tests;
         this.summaries = summaries;
+        this.pots = pots;
         this.remembered = remembered;
     }
 
@@ -42,7 +48,11 @@ public class PotLearning {
                 .flatMap(b -> b.source().stream())
                 .forEach(sources::add);
         sources.removeIf(s -> s.id().equals(source));
-        return new EvaporationKnowledge(sources);
+        Set<UUID> measured = pots.all(kitchen).stream()
+                .filter(KitchenPot::measured)
+                .map(KitchenPot::id)
+                .collect(Collectors.toSet());
+        return new EvaporationKnowledge(sources, measured::contains);
     }
 
     private static EvaporationKnowledge.Source source(BoilOffMapper.Test test) {

@@ -4,7 +4,6 @@ import app.gradior.cook.Rescue;
 import app.gradior.measure.NumberInput;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
-import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.food.Foods;
 import app.gradior.web.kitchen.InKitchen;
@@ -68,8 +67,7 @@ class CookController {
             HttpServletResponse response) {
         BatchService.StoredCook kept = cooks.find(kitchen, id);
         EventReader.Kitchen known = EventReader.Kitchen.of(
-                foods.language(kitchen).grammar(),
-                pot -> pots.find(kitchen, pot).map(KitchenPot::pot));
+                foods.language(kitchen).grammar(), pots.all(kitchen), kept.row().potId());
         try {
             kept = Retry.ifMet(() -> cooks.append(
                     kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now())));

@@ -1,5 +1,6 @@
 package app.gradior.web.live;
 
+import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.Guidance;
 import app.gradior.measure.ReadLine;
@@ -18,6 +19,8 @@ import java.util.stream.Collectors;
 
 /** A cook as its live page shows it: the view of it, and what its plan and its sauce say is to be done. */
 public final class CookPage {
+    private static final int SHOWN_FOODS = 6;
+
     private final CookView view;
     private final Optional<KeptPlan> plan;
     private final ReadSauce sauce;
@@ -78,8 +81,8 @@ public final class CookPage {
     /** That two hands did the same thing differently. */
     public Optional<String> getConflict() {
         return guidance.twoHands()
-                .map(hands -> "Two hands at once: " + view.said(hands.early()) + " and " + view.said(hands.late())
-                        + ". Both are kept; the later one counts.");
+                .map(hands -> "Two entries at the same time: " + view.said(hands.early()) + " and "
+                        + view.said(hands.late()) + ". Both are kept; the later one counts.");
     }
 
     /**
@@ -170,6 +173,38 @@ public final class CookPage {
                 .filter(c -> c != Caution.KEEP_COLD)
                 .limit(2)
                 .toList();
+    }
+
+    /** The pot with what is in it, drawn so that its depth can be read. */
+    public DeepPot getDeep() {
+        return DeepPot.of(
+                view.getCook().conditions().pot(),
+                view.getForecast().current().depth().millimetres(),
+                view.getStart().depth().millimetres(),
+                view.getForecast()
+                        .atTarget()
+                        .map(at -> at.depth().millimetres())
+                        .orElse(null));
+    }
+
+    /** What went in, as it was written: the first of it, and how much more. */
+    public String getWentIn() {
+        List<String> lines = sauce.made().outcomes().stream()
+                .flatMap(outcome -> outcome.stage().foods().stream())
+                .map(line -> line.typed().strip())
+                .toList();
+        String first = lines.stream().limit(SHOWN_FOODS).collect(Collectors.joining(", "));
+        int more = lines.size() - SHOWN_FOODS;
+        return more > 0 ? first + " and " + more + " more" : first;
+    }
+
+    /** What was read last, and when. */
+    public Optional<String> getLastReading() {
+        List<Cook.ReadingResult> results = view.getCook().results();
+        return results.isEmpty()
+                ? Optional.empty()
+                : Optional.of(results.get(results.size() - 1).reading())
+                        .map(reading -> view.said(reading) + ", " + say.clock(reading.at()));
     }
 
     /** A label for a jar of it. */

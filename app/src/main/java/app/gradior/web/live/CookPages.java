@@ -5,6 +5,7 @@ import app.gradior.pot.Activity;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
+import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.platform.NotFound;
@@ -12,6 +13,7 @@ import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.sauce.SauceService;
 import app.gradior.web.text.Wording;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -66,7 +68,21 @@ class CookPages {
         model.addAttribute("others", views.underWay(kitchen));
         model.addAttribute("activities", Activity.values());
         model.addAttribute("looks", SpoonCoat.values());
-        model.addAttribute("pots", pots.all(kitchen));
+        List<KitchenPot> all = pots.all(kitchen);
+        model.addAttribute("pots", all);
+        model.addAttribute(
+                "emptyPot",
+                EmptyPot.weight(page.getView().getCook(), kept.row().potId(), all)
+                        .orElse(null));
+        model.addAttribute(
+                "measured",
+                all.stream()
+                        .noneMatch(p -> !p.measured()
+                                && p.pot()
+                                        .equals(page.getView()
+                                                .getCook()
+                                                .conditions()
+                                                .pot())));
         model.addAttribute("starches", StarchKind.values());
         return "live".equals(fragment) ? "cook/cook :: live" : "cook/cook";
     }

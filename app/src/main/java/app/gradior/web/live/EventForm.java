@@ -22,6 +22,7 @@ import java.util.stream.Stream;
  * @param amends the event that this one stands for; null if it is new
  * @param value a number or a line as typed
  * @param pot whether the pot is in the weight
+ * @param tare what the empty pot weighs, where that is not known
  * @param choice the activity, lid, look, flavour, step, starch or other event chosen
  * @param second a second figure: water of a slurry, jars filled, temperature of a look
  * @param third a third one: what is left over
@@ -36,6 +37,7 @@ record EventForm(
         UUID amends,
         String value,
         Boolean pot,
+        String tare,
         String choice,
         String second,
         String third,
@@ -60,7 +62,7 @@ record EventForm(
                         0,
                         LONGEST_LATE_MS,
                         "late",
-                        "That happened too long ago to be sent now: say it anew, by hand.")
+                        "That happened too long ago to be sent now: enter it again by hand.")
                 .filter(ms -> ms > AT_ONCE_MS)
                 .orElse(0.0);
         double minutes = EventReader.optional(
@@ -101,7 +103,7 @@ record EventForm(
 
     /** What was sent, apart from how long it was kept: by that a resend is known. */
     String content() {
-        return Stream.of(kind, amends, value, pot, choice, second, third, headspace, label, ago)
+        return Stream.of(kind, amends, value, pot, tare, choice, second, third, headspace, label, ago)
                 .map(field -> field == null ? "" : field.toString())
                 .collect(Collectors.joining("\u0000"));
     }

@@ -18,10 +18,12 @@ import app.gradior.quantity.Volume;
 import app.gradior.sauce.Sieve;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.batch.BatchService;
+import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.text.LidKeys;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -37,9 +39,13 @@ final class EventReader {
     private static final double USUAL_HEADSPACE = 15;
 
     /** What an event is made with: what the kitchen knows. */
-    record Kitchen(Function<String, ReadLine> lines, Function<UUID, Optional<Pot>> pots) {
-        static Kitchen of(LineGrammar grammar, Function<UUID, Optional<Pot>> pots) {
-            return new Kitchen(grammar::read, pots);
+    record Kitchen(Function<String, ReadLine> lines, List<KitchenPot> pots, UUID begunIn) {
+        static Kitchen of(LineGrammar grammar, List<KitchenPot> pots, UUID begunIn) {
+            return new Kitchen(grammar::read, pots, begunIn);
+        }
+
+        private Optional<Pot> pot(UUID id) {
+            return pots.stream().filter(p -> p.id().equals(id)).findFirst().map(KitchenPot::pot);
         }
     }
 
@@ -117,8 +123,7 @@ final class EventReader {
                 new CookEvent.PotChanged(
                         id,
                         moment,
-                        kitchen.pots()
-                                .apply(reference("Choose the pot it is in now."))
+                        kitchen.pot(reference("Choose the pot it is in now."))
                                 .orElseThrow(() -> new BatchService.Refused("Choose the pot it is in now.")));
             case TICKED -> new CookEvent.Ticked(id, moment, label("step"), !"no".equals(form.value()));
             case TIMER_STARTED ->
@@ -165,7 +170,8 @@ final class EventReader {
         }
         int count = (int) number(parts[0], 1, 200, "second", wrong);
         double millilitres = number(parts[1].replace("ml", ""), 5, 5000, "second", wrong);
-        double left = optional(form.third(), 0, MAX_GRAMS, "third", "Give what is left over in ml, or leave it free.")
+        double left = optional(
+                        form.third(), 0, MAX_GRAMS, "third", "Give what is left over in ml, or leave the field empty.")
                 .orElse(0.0);
         double free = optional(
                         form.headspace(),
@@ -217,7 +223,7 @@ final class EventReader {
 
     private CookEvent.Weighed weighed(UUID id, Instant moment) {
         Mass read = sauce();
-        Mass tare = cook.conditions().pot().tare();
+        Mass tare = form.pot() ? tare() : cook.conditions().pot().tare();
         if (!form.pot()) {
             return new CookEvent.Weighed(id, moment, read.plus(tare), tare);
         }
@@ -226,6 +232,22 @@ final class EventReader {
                     + " g: if the pot was not on the scale, untick that it was.");
         }
         return new CookEvent.Weighed(id, moment, read, tare);
+    }
+
+    /** What the empty pot weighs: typed, where the pot was never measured. */
+    private Mass tare() {
+        String typed = form.tare() == null ? "" : form.tare().strip();
+        if (typed.isEmpty()) {
+            return EmptyPot.weight(cook, kitchen.begunIn(), kitchen.pots())
+                    .orElseThrow(() -> new BatchService.Refused(
+                            "What does the empty pot weigh? Give grams, or weigh the sauce alone, without its pot.",
+                            "tare"));
+        }
+        return TypedMass.grams(typed)
+                .filter(grams -> grams > 0 && grams <= MAX_GRAMS)
+                .map(Mass::ofGrams)
+                .orElseThrow(() -> new BatchService.Refused(
+                        "Give the weight of the empty pot in grams, such as 1400, or with its unit.", "tare"));
     }
 
     private Mass sauce() {
@@ -270,7 +292,7 @@ final class EventReader {
     }
 
     private static BatchService.Refused unknown() {
-        return new BatchService.Refused("That is nothing this page knows: reload it and try again.");
+        return new BatchService.Refused("This page does not know that: reload it and try again.");
     }
 
     static Optional<Double> optional(String typed, double min, double max, String field, String otherwise) {

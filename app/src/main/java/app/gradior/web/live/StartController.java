@@ -1,14 +1,11 @@
 package app.gradior.web.live;
 
-import app.gradior.web.batch.BatchService;
-import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.planning.KeptPlan;
 import app.gradior.web.planning.PlanForm;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.planning.Planning;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.platform.Retry;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import java.util.Map;
@@ -21,13 +18,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Puts a sauce on the heat. */
 @Controller
 class StartController {
-    private final BatchService cooks;
+    private final CookStarts starts;
     private final SauceService sauces;
     private final Planning planning;
     private final PlanService plans;
 
-    StartController(BatchService cooks, SauceService sauces, Planning planning, PlanService plans) {
-        this.cooks = cooks;
+    StartController(CookStarts starts, SauceService sauces, Planning planning, PlanService plans) {
+        this.starts = starts;
         this.sauces = sauces;
         this.planning = planning;
         this.plans = plans;
@@ -56,17 +53,6 @@ class StartController {
         if (planned.possible().filter(p -> p.chosen().outcome().isPresent()).isEmpty()) {
             return "redirect:/sauces/" + sauce + "/plan?" + planned.form().query();
         }
-        Planning.FeasiblePlan possible = planned.possible().get();
-        KeptPlan kept = plans.keep(kitchen, plan, planned);
-        BatchService.CookStart beginning = new BatchService.CookStart(
-                made,
-                possible.planner().sauce(),
-                possible.pot(),
-                possible.ring().map(KitchenRing::id).orElse(null),
-                possible.conditions(),
-                possible.known().knowledge(),
-                possible.target(),
-                kept.id());
-        return "redirect:/cooks/" + Retry.ifMet(() -> cooks.start(kitchen, cook, beginning, cooks.now()));
+        return "redirect:/cooks/" + starts.start(kitchen, cook, plan, planned);
     }
 }

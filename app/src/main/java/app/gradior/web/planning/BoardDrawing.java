@@ -8,11 +8,13 @@ import app.gradior.plan.Routes;
 import app.gradior.plan.Snapshot;
 import app.gradior.quantity.Celsius;
 import app.gradior.thickness.Grade;
+import app.gradior.thickness.SpoonCoat;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,9 +66,22 @@ final class BoardDrawing {
         routes.board().marks().forEach((limit, index) -> marks.add(Map.of("at", index, "words", words(limit))));
         drawing.put("marks", marks);
         min(steps).ifPresent(min -> drawing.put("least", min));
+        drawing.put("looks", looks());
         drawing.put("per", say.ouncesFirst() ? GRAMS_PER_OUNCE : 1);
         drawing.put("unit", say.ouncesFirst() ? "oz" : "g");
         return drawing;
+    }
+
+    /** What each stretch of the thickness axis looks like on a spoon. */
+    private static List<Map<String, Object>> looks() {
+        return Arrays.stream(SpoonCoat.values())
+                .map(look -> Map.<String, Object>of(
+                        "index", look.ordinal(),
+                        "from", Math.max(-99, look.from()),
+                        "to", Math.min(99, look.to()),
+                        "words", Names.of(look),
+                        "short", Names.look(look)))
+                .toList();
     }
 
     private static String words(Limit limit) {
@@ -147,8 +162,8 @@ final class BoardDrawing {
         point.put("stop", say.grams(at.mass()) + time(step));
         point.put(
                 "dip",
-                "dip mark " + say.depth(at.depth().millimetres()) + " · grade "
-                        + say.grade(Grade.of(step.served().middle())));
+                "dip mark " + say.depth(at.depth().millimetres()) + " · "
+                        + say.gradeAndLook(Grade.of(step.served().middle())));
         point.put(
                 "salt",
                 "salt " + say.percent(at.salt()) + " · sugar " + say.percent(at.sugar()) + " · acid "
@@ -186,9 +201,7 @@ final class BoardDrawing {
         }
         return step.minutes().middle() < 0.5
                 ? " · at once"
-                : " · " + say.minutes(step.minutes().middle()) + ", "
-                        + Math.round(step.minutes().low()) + "–"
-                        + Math.round(step.minutes().high());
+                : " · " + say.minutes(step.minutes().middle()) + ", " + say.span(step.minutes());
     }
 
     private static double tenth(double value) {

@@ -110,10 +110,12 @@ class BoardPage {
         shown.put("known", known);
         shown.put(
                 "learnt",
-                known.logSd() > BARELY_KNOWN
-                        ? "Nothing like it has been weighed in your kitchen yet: the minutes are the model's estimate."
-                        : "By what was weighed in your kitchen, it boils off "
-                                + pace(known.k().middle()) + ".");
+                !possible.pot().measured() && known.logSd() > BARELY_KNOWN
+                        ? "The pot's size is typical, not measured, and nothing was weighed in it yet: the range is wide."
+                        : known.logSd() > BARELY_KNOWN
+                                ? "Nothing like it has been weighed in your kitchen yet: the minutes are the model's estimate."
+                                : "By what was weighed in your kitchen, it boils off "
+                                        + pace(known.k().middle()) + ".");
         shown.put(
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
@@ -173,16 +175,20 @@ class BoardPage {
 
     /** The chosen pot among those that hold the sauce, the widest of them first to be taken; all where there are few. */
     private static List<KitchenPot> others(Planning.PlanAttempt planned, Planning.FeasiblePlan possible) {
-        if (planned.pots().size() <= POTS_BESIDE) {
-            return planned.pots();
+        List<KitchenPot> all = new ArrayList<>(planned.pots());
+        if (all.stream().noneMatch(p -> p.id().equals(possible.pot().id()))) {
+            all.add(possible.pot());
         }
-        List<UUID> taken = planned.pots().stream()
+        if (all.size() <= POTS_BESIDE) {
+            return all;
+        }
+        List<UUID> taken = all.stream()
                 .filter(pot -> Kitchenware.holds(pot.pot(), possible.planner().sauce()))
                 .sorted(Comparator.comparing(KitchenPot::rimMm).reversed())
                 .limit(POTS_BESIDE)
                 .map(KitchenPot::id)
                 .toList();
-        return planned.pots().stream()
+        return all.stream()
                 .filter(pot -> taken.contains(pot.id())
                         || pot.id().equals(possible.pot().id()))
                 .toList();

@@ -8,6 +8,7 @@ import app.gradior.pot.Ring;
 import app.gradior.pot.Room;
 import app.gradior.quantity.Altitude;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.web.equipment.KitchenPot;
@@ -16,6 +17,7 @@ import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,6 +26,7 @@ import org.springframework.stereotype.Component;
 /** Puts a kitchen's room and rings together with a pot and what was chosen for it. */
 @Component
 public class Kitchenware {
+    private static final double[] USUAL_WIDTHS_CM = {24, 28, 32, 40, 60};
     private static final Share USUAL_HUMIDITY = Share.of(0.5);
 
     private final AccountMapper accounts;
@@ -63,6 +66,17 @@ public class Kitchenware {
                 .or(() -> all.stream()
                         .min((a, b) -> Double.compare(
                                 Math.abs(a.sizeMm() - pot.baseMm()), Math.abs(b.sizeMm() - pot.baseMm()))));
+    }
+
+    /** How wide a pan to take for a sauce where nothing is known of the pots: with room for a boil-up. */
+    static Length widthFor(Mixture sauce) {
+        return sauce.isEmpty()
+                ? Length.ofCentimetres(USUAL_WIDTHS_CM[0])
+                : Arrays.stream(USUAL_WIDTHS_CM)
+                        .mapToObj(Length::ofCentimetres)
+                        .filter(w -> Pot.ofWidth(w).holds(hot(sauce)))
+                        .findFirst()
+                        .orElse(Length.ofCentimetres(USUAL_WIDTHS_CM[USUAL_WIDTHS_CM.length - 1]));
     }
 
     /** Whether a pot holds a sauce before it boils. */

@@ -9,6 +9,7 @@ import app.gradior.pot.Activity;
 import app.gradior.pot.Lid;
 import app.gradior.quantity.Altitude;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
@@ -22,6 +23,7 @@ import java.util.function.Function;
  * What was chosen for a plan.
  *
  * @param pot empty to take one that fits
+ * @param width how wide a pan is taken that is none of the kitchen's pots; empty for one of them
  * @param ring empty to take the one that fits the pot best
  * @param hood whether it runs, if that is other than in the kitchen's preferences
  * @param altitude to compute with instead of the kitchen's
@@ -41,6 +43,7 @@ import java.util.function.Function;
  */
 public record PlanChoices(
         Optional<UUID> pot,
+        Optional<Length> width,
         Optional<UUID> ring,
         Activity activity,
         Lid lid,

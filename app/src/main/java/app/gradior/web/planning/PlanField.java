@@ -9,6 +9,7 @@ import java.util.Optional;
 /** A field of a plan's page, in the order of the page, with its name in addresses and what it holds until it is filled. */
 public enum PlanField {
     POT("pot", ""),
+    WIDTH("width", ""),
     RING("ring", ""),
     ACTIVITY("activity", Activity.SIMMER.name()),
     LID("lid", "off"),

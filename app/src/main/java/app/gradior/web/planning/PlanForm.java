@@ -19,6 +19,9 @@ public final class PlanForm {
     /** With nothing filled. */
     public static final PlanForm EMPTY = new PlanForm(Map.of());
 
+    /** Stands for a pot where a pan is taken of which only the width is told. */
+    public static final String ANOTHER_SIZE = "other";
+
     private static final int LONGEST = 60;
 
     private final Map<PlanField, String> filled;

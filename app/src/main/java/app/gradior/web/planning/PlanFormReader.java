@@ -2,6 +2,7 @@ package app.gradior.web.planning;
 
 import app.gradior.food.StarchKind;
 import app.gradior.measure.NumberInput;
+import app.gradior.measure.TypedLength;
 import app.gradior.plan.Route;
 import app.gradior.plan.SlurryRatio;
 import app.gradior.plan.Target;
@@ -9,10 +10,12 @@ import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
 import app.gradior.quantity.Altitude;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
+import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.text.LidKeys;
 import java.util.Arrays;
@@ -25,6 +28,8 @@ final class PlanFormReader {
     private static final double GRAMS_PER_OUNCE = 28.349523125;
     private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
     private static final double MOST = 300_000;
+    private static final double MIN_WIDTH_CM = 8;
+    private static final double MAX_WIDTH_CM = 60;
 
     private final PlanForm form;
     private final FieldErrors problems;
@@ -42,6 +47,7 @@ final class PlanFormReader {
         Volume serving = size(PlanField.SERVING);
         return new PlanChoices(
                 id(PlanField.POT),
+                width(),
                 id(PlanField.RING),
                 one(Activity.class, PlanField.ACTIVITY),
                 LidKeys.lid(form.get(PlanField.LID)),
@@ -68,6 +74,20 @@ final class PlanFormReader {
 
     private OptionalDouble number(PlanField field, double min, double max, String otherwise) {
         return problems.number(field.key(), form.get(field), min, max, otherwise);
+    }
+
+    /** Of a pan that is none of the kitchen's pots, where such a one was chosen. */
+    private Optional<Length> width() {
+        if (!form.get(PlanField.POT).equals(PlanForm.ANOTHER_SIZE) || !form.says(PlanField.WIDTH)) {
+            return Optional.empty();
+        }
+        Optional<Length> width = TypedLength.read(form.get(PlanField.WIDTH), CurrentKitchen.ounces())
+                .filter(w -> w.centimetres() >= MIN_WIDTH_CM && w.centimetres() <= MAX_WIDTH_CM);
+        if (width.isEmpty()) {
+            problems.say(
+                    PlanField.WIDTH.key(), "Say how wide the pan is inside, 8 to 60 cm: for example 24 cm or 9.5 in.");
+        }
+        return width;
     }
 
     private Optional<UUID> id(PlanField field) {

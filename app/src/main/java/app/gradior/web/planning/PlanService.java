@@ -1,5 +1,6 @@
 package app.gradior.web.planning;
 
+import app.gradior.web.equipment.Pots;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.Retry;
 import java.time.Clock;
@@ -18,11 +19,13 @@ public class PlanService {
     private static final TypeReference<Map<String, String>> CHOICES = new TypeReference<>() {};
 
     private final PlanMapper mapper;
+    private final Pots pots;
     private final JsonMapper json;
     private final Clock clock;
 
-    PlanService(PlanMapper mapper, JsonMapper json, Clock clock) {
+    PlanService(PlanMapper mapper, Pots pots, JsonMapper json, Clock clock) {
         this.mapper = mapper;
+        this.pots = pots;
         this.json = json;
         this.clock = clock;
     }
@@ -40,6 +43,7 @@ public class PlanService {
 
     private KeptPlan insert(UUID kitchen, UUID id, Planning.PlanAttempt planned, Planning.FeasiblePlan plan) {
         if (mapper.find(kitchen, id).isEmpty()) {
+            pots.addOnce(kitchen, plan.pot());
             mapper.keep(
                     kitchen,
                     new PlanMapper.PlanRow(
@@ -50,6 +54,8 @@ public class PlanService {
                             plan.ring().map(r -> r.id()).orElse(null),
                             plan.chosen().kind(),
                             json.writeValueAsString(planned.form()
+                                    .with(PlanField.POT, plan.pot().id())
+                                    .with(PlanField.WIDTH, null)
                                     .with(PlanField.ROUTE, plan.chosen().kind().key())
                                     .filled()),
                             json.writeValueAsString(KeptPlan.PlanResult.of(plan)),

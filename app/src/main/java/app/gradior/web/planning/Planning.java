@@ -13,6 +13,7 @@ import app.gradior.plan.Use;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Room;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
@@ -30,6 +31,7 @@ import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.text.LidKeys;
+import app.gradior.web.text.Wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -50,6 +52,7 @@ public class Planning {
     private final PotLearning learning;
     private final BatchService cooks;
     private final PlanCache cache;
+    private final Wording say;
 
     Planning(
             KitchenCache remembered,
@@ -60,7 +63,8 @@ public class Planning {
             Kitchenware kitchenware,
             PotLearning learning,
             BatchService cooks,
-            PlanCache cache) {
+            PlanCache cache,
+            Wording say) {
         this.remembered = remembered;
         this.reader = reader;
         this.foods = foods;
@@ -70,6 +74,7 @@ public class Planning {
         this.learning = learning;
         this.cooks = cooks;
         this.cache = cache;
+        this.say = say;
     }
 
     /**
@@ -78,7 +83,7 @@ public class Planning {
      * @param form the fields, with the pot and the ring that were taken where none was chosen
      * @param choices what they mean
      * @param knowledge what the kitchen knows of its pots
-     * @param possible how it can be cooked; empty if it can't yet: no pot, nothing in the sauce, a pot that is too small
+     * @param possible how it can be cooked; empty if it can't yet: nothing in the sauce, a pot that is too small
      */
     public record PlanAttempt(
             Sauce sauce,
@@ -133,25 +138,24 @@ public class Planning {
         PlanForm meant = said.says(PlanField.AIM) || said.says(PlanField.USE)
                 ? said
                 : read.target().map(said::toward).orElse(said);
-        Optional<KitchenPot> pot = chosen(asked, all);
-        Optional<KitchenRing> ring =
-                pot.flatMap(p -> Kitchenware.ring(on, meant.choices().ring(), p));
-        PlanForm form = meant.with(PlanField.POT, pot.map(KitchenPot::id).orElse(null))
+        KitchenPot pot = chosen(kitchen, asked, read, all);
+        Optional<KitchenRing> ring = Kitchenware.ring(on, meant.choices().ring(), pot);
+        PlanForm form = withPot(meant, pot, all)
                 .with(PlanField.RING, ring.map(KitchenRing::id).orElse(null));
         PlanChoices choices = form.choices(problems);
         Room room = Kitchenware.room(now.room(), choices);
         EvaporationKnowledge knowledge = now.knowledge();
         PlanRequest request = request(kitchen, choices, problems);
         Optional<FeasiblePlan> possible = Optional.empty();
-        if (pot.isPresent() && read.obstacle().isEmpty()) {
+        if (read.obstacle().isEmpty()) {
             Mixture mixture = choices.smooth() ? read.mixture().blended() : read.mixture();
-            Kitchenware.refuseTooSmall(mixture, pot.get().pot(), problems);
+            Kitchenware.refuseTooSmall(mixture, pot.pot(), problems);
             if (mixture.mass(app.gradior.food.Component.WATER).kilograms() == 0) {
                 problems.say(
                         "pot", "There is no water in this sauce, so nothing boils off and no starch swells: add some.");
             }
             if (!problems.any()) {
-                possible = Optional.of(possible(mixture, pot.get(), ring, choices, room, knowledge, request));
+                possible = Optional.of(possible(mixture, pot, ring, choices, room, knowledge, request));
             }
         }
         return new PlanAttempt(sauce, read, all, on, form, choices, room, knowledge, problems, possible);
@@ -213,18 +217,33 @@ public class Planning {
                 choices.wanted().said());
     }
 
-    private static Optional<KitchenPot> chosen(PlanForm form, List<KitchenPot> all) {
+    /** The pot chosen, a pan of the width told, or one that will do. */
+    private KitchenPot chosen(UUID kitchen, PlanForm form, ReadSauce read, List<KitchenPot> all) {
+        boolean other = form.get(PlanField.POT).equals(PlanForm.ANOTHER_SIZE);
+        if (other || (!form.says(PlanField.POT) && all.isEmpty())) {
+            Length width = form.choices().width().orElseGet(() -> Kitchenware.widthFor(read.mixture()));
+            return pots.plain(kitchen, width, say.pan(width));
+        }
         if (!form.says(PlanField.POT)) {
             return all.stream()
                     .filter(p -> p.pot().workingCapacity().litres() >= USUAL_LITRES)
                     .findFirst()
-                    .or(() -> all.stream().findFirst());
+                    .orElse(all.get(0));
         }
         Optional<UUID> wanted = form.choices().pot();
-        return Optional.of(all.stream()
+        return all.stream()
                 .filter(p -> wanted.filter(p.id()::equals).isPresent())
                 .findFirst()
-                .orElseThrow(() -> new NotFound("pot")));
+                .orElseThrow(() -> new NotFound("pot"));
+    }
+
+    /** The fields with the pot that was taken; with its width, where it is none of the kitchen's yet. */
+    private PlanForm withPot(PlanForm form, KitchenPot pot, List<KitchenPot> all) {
+        if (all.stream().anyMatch(p -> p.id().equals(pot.id()))) {
+            return form.with(PlanField.POT, pot.id());
+        }
+        PlanForm other = form.with(PlanField.POT, PlanForm.ANOTHER_SIZE);
+        return other.says(PlanField.WIDTH) ? other : other.with(PlanField.WIDTH, say.width(pot.rimMm()));
     }
 
     private PlanRequest request(UUID kitchen, PlanChoices choices, FieldErrors problems) {

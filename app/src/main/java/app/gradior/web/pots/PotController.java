@@ -47,7 +47,7 @@ class PotController {
 
     @GetMapping("/new")
     String add(Model model) {
-        model.addAttribute("form", new PotForm("", null, null, null, null, Material.STEEL, null, true));
+        model.addAttribute("form", new PotForm("", null, null, null, null, Material.STEEL, null, true, true));
         return "pot/pot";
     }
 
@@ -117,7 +117,8 @@ class PotController {
                             pot.wallMm(),
                             pot.material(),
                             pot.tareG(),
-                            pot.lid()));
+                            pot.lid(),
+                            pot.measured()));
             return "redirect:/pots/" + id;
         } catch (NoSuchElementException e) {
             wrong = "Give both as plain numbers, such as 1000 ml and 25 mm.";

@@ -45,7 +45,8 @@ record PotForm(
         @DecimalMax(value = "30000", message = "A pot of over 30 kg: is it in grams?")
         Double tareG,
 
-        Boolean lid) {
+        Boolean lid,
+        Boolean measured) {
 
     static PotForm of(KitchenPot pot) {
         return new PotForm(
@@ -56,7 +57,8 @@ record PotForm(
                 null,
                 pot.material(),
                 pot.tareG(),
-                pot.lid());
+                pot.lid(),
+                pot.measured());
     }
 
     /** The pot meant, or null with what is wrong said beside its field. */
@@ -80,11 +82,19 @@ record PotForm(
                         .wall()
                         .millimetres();
             } catch (IllegalArgumentException e) {
-                errors.rejectValue("litres", "shape", "A pot so wide that holds so much can't be: check both figures.");
+                errors.rejectValue("litres", "shape", "A pot this wide can't hold that much: check both numbers.");
                 return null;
             }
         }
         return new KitchenPot(
-                id, name.strip(), baseCm * 10, rim * 10, wallMm, material, tareG, Boolean.TRUE.equals(lid));
+                id,
+                name.strip(),
+                baseCm * 10,
+                rim * 10,
+                wallMm,
+                material,
+                tareG,
+                Boolean.TRUE.equals(lid),
+                Boolean.TRUE.equals(measured));
     }
 }

@@ -25,7 +25,7 @@ final class AssumptionText {
             return measure(vague) + " taken as " + say.grams(vague.mass());
         }
         if (assumption instanceof Assumption.ForTheSauce taste) {
-            return "to taste: about " + say.grams(taste.mass()) + " in so much sauce";
+            return "to taste: about " + say.grams(taste.mass()) + " for this much sauce";
         }
         if (assumption instanceof Assumption.Drained drained) {
             return "drained: " + say.percent(drained.left()) + " of what the pack holds";

@@ -52,6 +52,7 @@ class LineNotes {
     record Note(
             int line,
             int stage,
+            String typed,
             String kind,
             String figure,
             String detail,
@@ -93,6 +94,7 @@ class LineNotes {
             return new Note(
                     line.number(),
                     line.stage(),
+                    line.typed().strip(),
                     "unclear",
                     "?",
                     problems.of(unclear.problem()),
@@ -125,7 +127,7 @@ class LineNotes {
     }
 
     private static Note plain(SauceLine line, String kind, String figure) {
-        return new Note(line.number(), line.stage(), kind, figure, "", false, List.of(), "");
+        return new Note(line.number(), line.stage(), line.typed().strip(), kind, figure, "", false, List.of(), "");
     }
 
     private Note understood(SauceLine line, ReadLine read) {
@@ -144,6 +146,7 @@ class LineNotes {
         return new Note(
                 line.number(),
                 line.stage(),
+                line.typed().strip(),
                 read instanceof ReadLine.Several ? "several" : "food",
                 String.join(" + ", figures) + (open ? "?" : ""),
                 String.join("; ", assumed),
@@ -255,7 +258,16 @@ class LineNotes {
                                 .toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining(", "));
         String detail = asked.isEmpty() && !goesIn.isEmpty() ? "goes in here: " + goesIn : asked;
-        return new Note(line.number(), line.stage(), "step", figure(outcome), detail, !asked.isEmpty(), List.of(), "");
+        return new Note(
+                line.number(),
+                line.stage(),
+                line.typed().strip(),
+                "step",
+                figure(outcome),
+                detail,
+                !asked.isEmpty(),
+                List.of(),
+                "");
     }
 
     /** What a stage comes to, in a few words. */

@@ -23,7 +23,7 @@ record ProblemText(Wording say) implements LineProblem.Cases<String>, StepProble
             case SEVERAL_THINGS -> "These are several things: write each on a line of its own.";
             case NOTHING_GOES_IN -> "The amount must be more than zero: write how much goes in.";
             case NO_FOOD -> "Of what? Name the food after the amount.";
-            case TOO_MANY_TO_COUNT -> "So many of them are better weighed: give grams or kilograms.";
+            case TOO_MANY_TO_COUNT -> "That many are better weighed: give grams or kilograms.";
             case LESS_THAN_NOTHING -> "An amount must not be less than nothing: write how much goes in.";
             case MORE_THAN_A_POT_HOLDS -> "That is more than 300 kg: check the amount and its unit.";
             case MORE_THAN_A_SAUCE_WEIGHS ->

@@ -1,5 +1,8 @@
 package app.gradior.web.sauce;
 
+import app.gradior.plan.Target;
+import app.gradior.plan.Use;
+import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
@@ -7,6 +10,7 @@ import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -28,18 +32,37 @@ class SauceController {
     private final SauceReader reader;
     private final SauceMapper mapper;
     private final Workshop workshop;
+    private final LastMade made;
 
-    SauceController(SauceService book, SauceReader reader, SauceMapper mapper, Workshop workshop) {
+    SauceController(SauceService book, SauceReader reader, SauceMapper mapper, Workshop workshop, LastMade made) {
         this.book = book;
         this.reader = reader;
         this.mapper = mapper;
         this.workshop = workshop;
+        this.made = made;
     }
 
     private static final int PAGE = 30;
 
-    /** A sauce on the shelf, as read. */
-    record Shelved(Sauce sauce, ReadSauce read, boolean photo) {}
+    /**
+     * A sauce in the list, as read.
+     *
+     * @param colour about what colour it has
+     * @param last the latest batch of it, if it was ever made
+     */
+    record Shelved(Sauce sauce, ReadSauce read, boolean photo, String colour, Optional<LastMade.Batch> last) {
+        /** What it is for, if its own text says so. */
+        public Optional<Use> use() {
+            return read.target().filter(Target.ForUse.class::isInstance).map(target -> ((Target.ForUse) target).use());
+        }
+
+        /** How it looks on a spoon: as it came out last, or else as its text wants it. */
+        public SpoonCoat look() {
+            return last.flatMap(batch -> Optional.ofNullable(batch.look()))
+                    .or(() -> use().map(use -> SpoonCoat.of(use.aim())))
+                    .orElse(SpoonCoat.LINE_FILLS);
+        }
+    }
 
     @GetMapping
     String all(
@@ -48,8 +71,13 @@ class SauceController {
             @RequestParam(defaultValue = "false") boolean archived,
             @RequestParam(defaultValue = "") String q,
             @RequestParam(required = false) UUID before,
+            @RequestParam(defaultValue = "recent") String sort,
             Model model) {
-        List<Sauce> page = archived ? book.archived(kitchen) : book.page(kitchen, q, before, PAGE + 1);
+        boolean byName = sort.equals("name");
+        List<Sauce> page = archived
+                ? book.archived(kitchen)
+                : byName ? book.byName(kitchen, q, before, PAGE + 1) : book.page(kitchen, q, before, PAGE + 1);
+        model.addAttribute("sort", byName ? "name" : "recent");
         List<Sauce> sauces = archived ? page : page.stream().limit(PAGE).toList();
         model.addAttribute("q", q.strip());
         model.addAttribute("first", before == null);
@@ -57,12 +85,16 @@ class SauceController {
                 "more", page.size() > sauces.size() ? sauces.get(PAGE - 1).id() : null);
         List<ReadSauce> read = reader.readAll(kitchen, sauces);
         var photographed = new HashSet<>(mapper.photographed(kitchen));
+        Map<UUID, LastMade.Batch> last =
+                made.of(kitchen, sauces.stream().map(Sauce::id).toList());
         List<Shelved> shelf = new ArrayList<>();
         for (int i = 0; i < sauces.size(); i++) {
             shelf.add(new Shelved(
                     sauces.get(i),
                     read.get(i),
-                    photographed.contains(sauces.get(i).id())));
+                    photographed.contains(sauces.get(i).id()),
+                    SauceColour.of(read.get(i)),
+                    Optional.ofNullable(last.get(sauces.get(i).id()))));
         }
         model.addAttribute("shelf", shelf);
         model.addAttribute("archived", archived);

@@ -39,6 +39,20 @@ interface SauceMapper {
             @Param("before") UUID before,
             @Param("limit") int limit);
 
+    String NAMES_IN_ORDER = " order by s.name, s.id limit #{limit}";
+
+    @Select(LATEST + " and s.archived_at is null" + NAMED + NAMES_IN_ORDER)
+    List<Sauce> firstByName(@Param("kitchen") UUID kitchen, @Param("name") String name, @Param("limit") int limit);
+
+    @Select(LATEST + " and s.archived_at is null" + NAMED + """
+            and (s.name, s.id) > (
+              select b.name, b.id from sauce b where b.kitchen_id = #{kitchen} and b.id = #{after})""" + NAMES_IN_ORDER)
+    List<Sauce> afterByName(
+            @Param("kitchen") UUID kitchen,
+            @Param("name") String name,
+            @Param("after") UUID after,
+            @Param("limit") int limit);
+
     @Select("""
             select count(*) from sauce
             where kitchen_id = #{kitchen} and deleted_at is null and archived_at is not null""")

@@ -1,6 +1,7 @@
 package app.gradior.web.sauce;
 
 import app.gradior.web.platform.NotFound;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -36,8 +37,20 @@ public class SauceService {
      * @param before the last of the page before; null for the first page
      */
     public List<Sauce> page(UUID kitchen, String name, UUID before, int limit) {
-        String like = name.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
+        String like = escaped(name);
         return before == null ? mapper.latest(kitchen, like, limit) : mapper.before(kitchen, like, before, limit);
+    }
+
+    /** Part of all in the order of their names. */
+    public List<Sauce> byName(UUID kitchen, String name, UUID after, int limit) {
+        String like = escaped(name);
+        return after == null
+                ? mapper.firstByName(kitchen, like, limit)
+                : mapper.afterByName(kitchen, like, after, limit);
+    }
+
+    private static String escaped(String name) {
+        return name.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
     }
 
     public int countArchived(UUID kitchen) {
@@ -68,6 +81,21 @@ public class SauceService {
         mapper.insert(kitchen, sauce.id(), sauce.name(), 1, sauce.savedAt());
         mapper.insertVersion(kitchen, sauce);
         return sauce;
+    }
+
+    /** A sauce that is not kept yet, under an id made of its sender's: the same each time it is sent. */
+    public Sauce draft(UUID sent, String name, String text) {
+        UUID id = UUID.nameUUIDFromBytes((sent + " sauce").getBytes(StandardCharsets.US_ASCII));
+        return new Sauce(id, 1, name.strip(), text, now());
+    }
+
+    /** Keeps a draft; once, however often it is sent. */
+    @Transactional
+    public void addOnce(UUID kitchen, Sauce draft) {
+        if (mapper.find(kitchen, draft.id()).isEmpty()) {
+            mapper.insert(kitchen, draft.id(), draft.name(), 1, draft.savedAt());
+            mapper.insertVersion(kitchen, draft);
+        }
     }
 
     /** Adds a sauce with the recipe that it was made of, if it was made of one. */

@@ -2,6 +2,7 @@ package app.gradior.web.stove;
 
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
+import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
@@ -55,11 +56,11 @@ class StoveController {
         model.addAttribute("strip", Timeline.of(running, views.now()));
         model.addAttribute("shelf", Shelf.of(finished, views.now()));
         model.addAttribute("sauces", latest);
-        boolean measured = !pots.all(kitchen).isEmpty();
+        boolean measured = pots.all(kitchen).stream().anyMatch(KitchenPot::measured);
         boolean cooked = !running.isEmpty() || !finished.isEmpty();
         model.addAttribute("measured", measured);
         model.addAttribute("written", !latest.isEmpty());
-        model.addAttribute("begun", measured && !latest.isEmpty() && cooked);
+        model.addAttribute("begun", !latest.isEmpty() && cooked);
         return fragment == null ? "stove/stove" : "stove/stove :: live";
     }
 

@@ -62,7 +62,7 @@ public class PlanWords {
     /** What a route does, in a few words. */
     public String does(Route route, StarchChoice starch) {
         if (route.outcome().isEmpty()) {
-            return Names.of(route.kind()) + " does not lead there";
+            return Names.of(route.kind()) + " does not get there";
         }
         Route.Outcome outcome = route.outcome().get();
         String stop = say.about(outcome.stop().mass().grams());
@@ -151,13 +151,13 @@ public class PlanWords {
                 + ". A slurry gives both.";
     }
 
-    /** Why a route does not lead there. */
+    /** Why a route does not get there. */
     /** Why nothing is said of how thick it is. */
     public String outside(Outside why) {
         return switch (why) {
             case EMPTY -> "nothing is in it yet";
-            case TOO_DRY -> "too dry to be a sauce: outside what can be told";
-            case OILY -> "more fat than a sauce holds: outside what can be told";
+            case TOO_DRY -> "too dry to be a sauce: outside what the model knows";
+            case OILY -> "more fat than a sauce holds: outside what the model knows";
         };
     }
 

@@ -2,10 +2,12 @@ package app.gradior.web.text;
 
 import app.gradior.measure.CookRounding;
 import app.gradior.quantity.Interval;
+import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
+import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.kitchen.CurrentKitchen;
 import java.time.Duration;
 import java.time.Instant;
@@ -21,6 +23,7 @@ public class Wording {
     private static final double MILLILITRES_PER_CUP = 236.5882365;
     private static final double QUARTER_LITRE_ML = 250;
     private static final double MILLIMETRES_PER_INCH = 25.4;
+    private static final int HOUR = 60;
     private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -92,6 +95,13 @@ public class Wording {
         return grams < 30 ? grams(grams) : grams(5.0 * Math.round(grams / 5));
     }
 
+    /** A volume as a cook rounds an estimate: to 5 ml, to 10 from half a litre on. */
+    public String about(Volume volume) {
+        double ml = volume.millilitres();
+        double step = ml < 30 ? 1 : ml < 500 ? 5 : 10;
+        return millilitres(Volume.ofMillilitres(step * Math.round(ml / step)));
+    }
+
     public String millilitres(Volume volume) {
         double ml = volume.millilitres();
         String metric = ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
@@ -119,6 +129,27 @@ public class Wording {
         return CurrentKitchen.ounces()
                 ? number(millimetres / MILLIMETRES_PER_INCH, 1) + " in (" + metric + ")"
                 : metric;
+    }
+
+    /** How wide a pan is, as it is called and typed: "24 cm", "9.5 in". */
+    public String width(double millimetres) {
+        return CurrentKitchen.ounces()
+                ? plain(number(millimetres / MILLIMETRES_PER_INCH, 1)) + " in"
+                : plain(number(millimetres / 10, 1)) + " cm";
+    }
+
+    /** A height in metres, said in feet. */
+    public String feet(String metres) {
+        return 100 * Math.round(Double.parseDouble(metres) / 0.3048 / 100) + " ft";
+    }
+
+    /** What a pan is called of which only the width is known. */
+    public String pan(Length width) {
+        return width(width.millimetres()) + " pan";
+    }
+
+    private static String plain(String number) {
+        return number.endsWith(".0") ? number.substring(0, number.length() - 2) : number;
     }
 
     /** How much goes in a minute, where there is little room. */
@@ -153,6 +184,28 @@ public class Wording {
 
     public String grade(Grade grade) {
         return number(grade.value(), 1);
+    }
+
+    /** A grade with what it looks like: "grade 5.5, heavy coat, falls in sheets". */
+    public String gradeAndLook(Grade grade) {
+        return "grade " + grade(grade) + ", " + Names.of(SpoonCoat.of(grade));
+    }
+
+    /** What a grade looks like on a spoon. */
+    public String lookOf(Grade grade) {
+        return Names.of(SpoonCoat.of(grade));
+    }
+
+    /** A grade with its look in little room: "5.5 sheets". */
+    public String shortLook(Grade grade) {
+        return grade(grade) + " " + Names.look(SpoonCoat.of(grade));
+    }
+
+    /** A range of minutes in little room: "13–44 min", "35 min–1 h 10". */
+    public String span(Interval minutes) {
+        return minutes.high() < HOUR
+                ? Math.round(minutes.low()) + "–" + Math.round(minutes.high()) + " min"
+                : minutes(minutes.low()) + "–" + minutes(minutes.high());
     }
 
     /** A number with so many digits behind the point, 0 to 3. Pages ask for hundreds: a general formatter took half their time. */
@@ -209,19 +262,21 @@ public class Wording {
     }
 
     public String range(Interval minutes) {
-        return Math.round(minutes.low()) + " and " + Math.round(minutes.high()) + " min";
+        return minutes.high() < HOUR
+                ? Math.round(minutes.low()) + " and " + Math.round(minutes.high()) + " min"
+                : minutes(minutes.low()) + " and " + minutes(minutes.high());
     }
 
     public String minutes(Duration duration) {
-        return Math.round(duration.toSeconds() / 60.0) + " min";
+        return minutes(duration.toSeconds() / 60.0);
     }
 
+    /** As people say it: "47 min", "1 h 15", "2 h". From an hour on to five minutes. */
     public String minutes(double minutes) {
-        return minutes < 90 ? Math.round(minutes) + " min" : hours(minutes);
-    }
-
-    private String hours(double minutes) {
+        if (Math.round(minutes) < HOUR) {
+            return Math.round(minutes) + " min";
+        }
         long whole = Math.round(minutes / 5) * 5;
-        return whole / 60 + " h " + (whole % 60 == 0 ? "" : whole % 60 + " min");
+        return whole / 60 + " h" + (whole % 60 == 0 ? "" : " " + whole % 60);
     }
 }

@@ -122,7 +122,7 @@ class CookEventsTest {
             kind=finished&value=600&second=2 x 250&headspace=900 | free under the rim
             kind=finished&value=600&label=LONG | A label holds 300 letters
             kind=wanted&value=0              | minutes until then
-            kind=magic                       | nothing this page knows
+            kind=magic                       | does not know that
             """)
     void whatCannotBeIsRefusedAndNothingIsStored(String fields, String words) {
         assertThat(send(fields.strip().replace("LONG", "x".repeat(301))))
@@ -480,7 +480,7 @@ class CookEventsTest {
         UUID elsewhere = ((KitchenUser) stranger).kitchenId();
         pots.insert(
                 elsewhere,
-                new KitchenPot(UUID.randomUUID(), "Pan", 300, 300, 80, Material.STEEL, 1500, true),
+                new KitchenPot(UUID.randomUUID(), "Pan", 300, 300, 80, Material.STEEL, 1500, true, true),
                 cooks.now());
         UUID own = sauces.add(elsewhere, "Plum", "600 g plums\n250 ml water").id();
 

@@ -208,7 +208,7 @@ class ExchangeTest {
         assertThat(proposal.sentences().get(2).lines()).contains("0|500 g plums");
         assertThat(proposal.questions()).extracting(Proposal.Asked::about).containsExactly("1 tbsp zorbleaf");
         assertThat(proposal.questions().get(0).fixes())
-                .contains(new Proposal.Fix("Leave it out", "1 tbsp zorbleaf", "# 1 tbsp zorbleaf"));
+                .contains(new Proposal.Fix("Skip it", "1 tbsp zorbleaf", "# 1 tbsp zorbleaf"));
     }
 
     @Test

@@ -235,14 +235,66 @@ class WayInTest {
     }
 
     @Test
-    void theSharedDemoAccountStaysAsItIs() {
-        SignedIn visitor = SignedIn.visitor(RunningApplication.address(), "demo");
-        visitor.post("/demo", "");
+    void everybodyWhoTriesTheDemoHasOneOfTheirOwnForADay() {
+        SignedIn one = SignedIn.visitor(RunningApplication.address(), "one");
+        SignedIn other = SignedIn.visitor(RunningApplication.address(), "other");
+        one.post("/demo", "");
+        other.post("/demo", "");
+        one.post("/sauces/new", "name=Only+one+has+this&text=400+g+plums");
 
-        assertThat(visitor.get("/account").body()).contains("shared by all who try it");
-        assertThat(visitor.post("/account/delete", "password=x").statusCode()).isEqualTo(403);
-        assertThat(visitor.post("/account/sign-out-everywhere", "").statusCode())
-                .isEqualTo(403);
+        assertThat(one.get("/sauces").body()).contains("Only one has this").contains("Plum and star anise dip");
+        assertThat(other.get("/sauces").body())
+                .contains("Plum and star anise dip")
+                .doesNotContain("Only one has this");
+        assertThat(one.get("/account").body()).contains("deleted after a day");
+        assertThat(one.post("/account/delete", "password=x").statusCode()).isEqualTo(403);
+        assertThat(one.post("/account/sign-out-everywhere", "").statusCode()).isEqualTo(403);
+        assertThat(one.post("/kitchen/invitations", "").statusCode()).isEqualTo(403);
+
+        RunningApplication.clock().pass(Duration.ofDays(1).plusMinutes(1));
+        RunningApplication.context().getBean(GuestRemoval.class).removeThoseThatAreOver();
+        assertThat(one.get("/sauces").uri().getPath()).isEqualTo("/signin");
+        assertThat(RunningApplication.context()
+                        .getBean(JdbcTemplate.class)
+                        .queryForObject("select count(*) from kitchen where guest is not null", Long.class))
+                .isZero();
+    }
+
+    @Test
+    void whatIsPutOnWithoutAnAccountComesAlongAtSignUp() {
+        SignedIn visitor = SignedIn.visitor(RunningApplication.address(), "taster");
+        UUID cook = UUID.randomUUID();
+        String form = "ask=reduce&amount=1+l&of=passata&pan=24+cm&use=toss&cook=" + cook;
+        HttpResponse<String> on = visitor.post("/quick", form);
+        assertThat(on.uri().getPath()).isEqualTo("/cooks/" + cook);
+        assertThat(visitor.post("/quick", form).uri().getPath()).isEqualTo("/cooks/" + cook);
+        assertThat(visitor.get("/sauces").body()).containsOnlyOnce(">Passata<");
+        assertThat(visitor.get("/cooks/" + cook).body()).contains("size not measured");
+
+        String name = "taster-" + UUID.randomUUID();
+        String account = "kitchen=Ours&password=three+long+words&units=US&height=5280+ft&stove=GAS&pots=WOK&name=";
+        visitor.post("/signup", account + name);
+        assertThat(visitor.get("/cooks/" + cook).body()).contains("Passata");
+        assertThat(visitor.get("/pots").body()).contains("Wok, 14 in").contains("typical size");
+        RunningApplication.clock().pass(Duration.ofDays(2));
+        RunningApplication.context().getBean(GuestRemoval.class).removeThoseThatAreOver();
+        SignedIn again = SignedIn.visitor(RunningApplication.address(), name);
+        again.signIn(SignedIn.PASSWORD);
+        assertThat(again.get("/cooks/" + cook).body()).contains("Passata");
+        assertThat(again.get("/kitchen").body()).contains("value=\"1609\"");
+    }
+
+    @Test
+    void aTakenNameLeavesWhatWasPutOnWhereItIs() {
+        TestKitchen taken = TestKitchen.of("first");
+        SignedIn visitor = SignedIn.visitor(RunningApplication.address(), "second");
+        UUID cook = UUID.randomUUID();
+        visitor.post("/quick", "amount=1+l&of=passata&pan=24+cm&use=toss&cook=" + cook);
+        HttpResponse<String> answer =
+                visitor.post("/signup", "kitchen=Ours&password=three+long+words&name=" + taken.name());
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("This name is taken");
+        assertThat(visitor.get("/cooks/" + cook).body()).contains("Passata");
     }
 
     @Test
@@ -290,7 +342,7 @@ class WayInTest {
                             .build(),
                     HttpResponse.BodyHandlers.ofString());
 
-            assertThat(in.headers().firstValue("Location")).hasValue("/");
+            assertThat(in.headers().firstValue("Location")).hasValue("/sauces/starters");
             assertThat(in.headers().allValues("Set-Cookie"))
                     .anySatisfy(c -> assertThat(c).startsWith("gradior=").contains("Secure", "HttpOnly"));
         }

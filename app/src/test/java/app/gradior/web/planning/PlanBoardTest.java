@@ -318,17 +318,18 @@ class PlanBoardTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            liquid=500 ml water&use=TOSS                       | corn starch       | 19 g
-            liquid=500 ml water&use=TOSS&there=40              | too thick         | Too thick
-            liquid=500 ml water&use=TOSS&there=5               | too thin          | stir in
-            liquid=nonsense                                    | what is no liquid | Write a liquid
-            liquid=500 ml water&sugar=60&acid=40               | too much          | come to too much
-            liquid=500 ml water&use=GRADE&grade=99             | no grade          | between 0.5 and 8
-            liquid=500 ml water&there=400                      | glue              | quarter of the liquid
-            liquid=300 g water&acid=3                          | sour              | thins in so much acid
+            amount=500 ml&of=water&use=toss                    | corn starch       | 19 g
+            amount=500 ml&of=water&use=toss&there=40           | too thick         | Too thick
+            amount=500 ml&of=water&use=toss&there=5            | too thin          | stir in
+            amount=500 ml&of=other&food=nonsense               | what is no liquid | is not understood
+            amount=500 ml&of=water&dissolved=60&acid=40        | too much          | more than 85 %
+            amount=500 ml&of=water&use=grade&grade=99          | no grade          | between 0.5 and 8
+            amount=500 ml&of=water&there=400                   | glue              | quarter of the liquid
+            amount=300 g&of=water&acid=3                       | sour              | thins in this much acid
+            amount=some&of=water                               | no amount         | amount with its unit
             """)
-    void theStarchBenchAnswers(String query, String what, String words) {
-        var request = mvc.get().uri("/starch").with(user(cook));
+    void quickTellsWhatStarchesTake(String query, String what, String words) {
+        var request = mvc.get().uri("/quick").param("ask", "thicken").with(user(cook));
         for (String field : query.strip().split("&")) {
             request = request.param(field.split("=")[0], field.split("=")[1]);
         }

@@ -17,6 +17,8 @@ import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
 import app.gradior.pot.Ring;
+import app.gradior.pot.TypicalPot;
+import app.gradior.quick.Liquid;
 import app.gradior.sauce.Swap;
 import app.gradior.thickness.Bubbles;
 import app.gradior.thickness.SpoonCoat;
@@ -47,12 +49,14 @@ class NamesTest {
                         StarchKind.values(),
                         Swap.Keep.values(),
                         Target.Basis.values(),
+                        TypicalPot.values(),
+                        Liquid.values(),
                         Use.values())
                 .flatMap(Stream::of);
     }
 
     private static Stream<Enum<?>> seen() {
-        return Stream.<Enum<?>[]>of(Activity.values(), StarchKind.values(), Use.values())
+        return Stream.<Enum<?>[]>of(Activity.values(), StarchKind.values(), Use.values(), SpoonCoat.values())
                 .flatMap(Stream::of);
     }
 

@@ -1,16 +1,24 @@
-/** The starch bench: asks as choices change and draws two starches over each other. */
+/** The quick page: asks as the blanks are filled and draws two starches over each other. */
 import { conditional, tellProblems } from './choices.js';
 import { massTicks } from './units.js';
 
 const form = /** @type {HTMLFormElement} */ (document.getElementById('asks'));
 const place = document.getElementById('answers-place');
+const NOT_ASKED = ['cook', 'timeZone', '_csrf'];
 let asked = 0;
+
+/** Where the question as it stands is answered. */
+function address() {
+  const fields = new URLSearchParams();
+  for (const [name, value] of new FormData(form)) if (value !== '' && !NOT_ASKED.includes(name)) fields.append(name, String(value));
+  return location.pathname + '?' + fields;
+}
 
 async function ask() {
   const mine = ++asked;
-  const address = location.pathname + '?' + new URLSearchParams(/** @type {any} */ (new FormData(form)));
-  history.replaceState(null, '', address);
-  const answer = await fetch(address, { headers: { 'X-Fragment': 'starch' } }).catch(() => null);
+  const wanted = address();
+  history.replaceState(null, '', wanted);
+  const answer = await fetch(wanted, { headers: { 'X-Fragment': 'quick' } }).catch(() => null);
   if (mine !== asked) return;
   if (!answer?.ok || answer.redirected) {
     if (answer?.redirected) location.assign(answer.url);
@@ -93,13 +101,32 @@ function draw() {
   });
 }
 
-form.addEventListener('change', () => {
-  conditional(form);
-  ask();
-});
-form.addEventListener('submit', (event) => {
+for (const kind of ['input', 'change'])
+  form.addEventListener(kind, () => {
+    conditional(form);
+    ask();
+  });
+// Enter in a blank asks; only a button puts it on.
+form.addEventListener('keydown', (event) => {
+  if (event.key !== 'Enter' || !(/** @type {HTMLElement} */ (event.target).matches('input'))) return;
   event.preventDefault();
   ask();
+});
+// An answer that is another question fills the blanks with it.
+place.addEventListener('click', (event) => {
+  const link = /** @type {HTMLElement} */ (event.target).closest('a[data-ask]');
+  if (!link) return;
+  event.preventDefault();
+  for (const [name, value] of new URL(/** @type {HTMLAnchorElement} */ (link).href).searchParams) {
+    const field = /** @type {HTMLInputElement | null} */ (form.elements.namedItem(name));
+    if (field) field.value = value;
+  }
+  ask();
+});
+document.addEventListener('keydown', (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  if (/** @type {HTMLElement} */ (event.target).closest('input, select, textarea')) return;
+  /** @type {HTMLElement | null} */ (form.querySelector(`.tabs [data-key="${CSS.escape(event.key)}"]`))?.click();
 });
 conditional(form);
 draw();

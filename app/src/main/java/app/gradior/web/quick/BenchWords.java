@@ -1,4 +1,4 @@
-package app.gradior.web.starch;
+package app.gradior.web.quick;
 
 import app.gradior.food.StarchKind;
 import app.gradior.plan.Slurry;
@@ -9,7 +9,7 @@ import app.gradior.web.text.Wording;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** Says the answers of the starch bench. */
+/** Says what starches come to. */
 @Component("benchWords")
 public class BenchWords {
     private static final double GELS_FROM_SETBACK = 1.5;

@@ -1,0 +1,29 @@
+package app.gradior.web.kitchen;
+
+import app.gradior.pot.Ring;
+import app.gradior.pot.TypicalPot;
+import java.time.ZoneId;
+import java.util.Set;
+
+/**
+ * What a kitchen is to be like when it is new.
+ *
+ * @param altitudeM its height above the sea, m
+ * @param stove how its rings heat
+ * @param pots those of the usual pots that are there
+ */
+public record NewKitchen(
+        String name, ZoneId zone, AccountMapper.Units units, int altitudeM, Ring.Kind stove, Set<TypicalPot> pots) {
+    public NewKitchen {
+        pots = Set.copyOf(pots);
+    }
+
+    NewKitchen with(AccountMapper.Units other) {
+        return new NewKitchen(name, zone, other, altitudeM, stove, pots);
+    }
+
+    /** By the coast, in grams, on electric rings, without pots. */
+    public static NewKitchen called(String name, ZoneId zone) {
+        return new NewKitchen(name, zone, AccountMapper.Units.METRIC, 0, Ring.Kind.CERAMIC, Set.of());
+    }
+}

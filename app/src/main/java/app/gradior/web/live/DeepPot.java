@@ -1,0 +1,67 @@
+package app.gradior.web.live;
+
+import app.gradior.pot.Pot;
+import java.util.Locale;
+
+/**
+ * The lower part of a pot in section with the sauce in it, drawn deeper than it is where the sauce stands low, so that a
+ * millimetre can be seen. Lengths in mm across; y runs down to the base at 0.
+ *
+ * @param times how many times deeper than wide it is drawn
+ * @param half half of the width at the top of what is drawn
+ * @param top where what is drawn begins
+ * @param now where the sauce stands
+ * @param from where it stood at the start
+ * @param stop where it is to stop; null if it does not get there
+ */
+public record DeepPot(double times, double half, double baseHalf, double top, double now, double from, Double stop) {
+    private static final double DEEPEST = 4;
+
+    /** What is drawn is about so high against its width. */
+    private static final double HEIGHT = 0.55;
+
+    /** Above the sauce at the start as much again as this part of it is drawn. */
+    private static final double ABOVE = 0.45;
+
+    static DeepPot of(Pot pot, double nowMm, double fromMm, Double stopMm) {
+        double wall = pot.wall().millimetres();
+        double shown = Math.min(wall, Math.max(Math.max(fromMm, nowMm) * (1 + ABOVE), 12));
+        double base = pot.base().millimetres() / 2;
+        double half = base + (pot.rim().millimetres() / 2 - base) * shown / wall;
+        double times = Math.max(1, Math.min(DEEPEST, Math.round(HEIGHT * 2 * half / shown)));
+        return new DeepPot(
+                times,
+                half,
+                base,
+                -shown * times,
+                -nowMm * times,
+                -fromMm * times,
+                stopMm == null ? null : -stopMm * times);
+    }
+
+    private double halfAt(double y) {
+        return baseHalf + (half - baseHalf) * y / top;
+    }
+
+    public String box() {
+        return String.format(Locale.ROOT, "%.1f %.1f %.1f %.1f", -half - 28, top - 8, 2 * half + 56, -top + 16);
+    }
+
+    public String wall() {
+        return String.format(
+                Locale.ROOT, "M%.1f %.1f L%.1f 0 H%.1f L%.1f %.1f", -half, top, -baseHalf, baseHalf, half, top);
+    }
+
+    public String sauce() {
+        double at = Math.max(now, top);
+        return String.format(
+                Locale.ROOT,
+                "M%.1f %.1f L%.1f 0 H%.1f L%.1f %.1f Z",
+                -halfAt(at),
+                at,
+                -baseHalf,
+                baseHalf,
+                halfAt(at),
+                at);
+    }
+}

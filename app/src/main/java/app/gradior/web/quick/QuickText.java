@@ -1,0 +1,189 @@
+package app.gradior.web.quick;
+
+import app.gradior.plan.Caution;
+import app.gradior.plan.OutOfReach;
+import app.gradior.plan.Route;
+import app.gradior.plan.Use;
+import app.gradior.pot.Activity;
+import app.gradior.quantity.Interval;
+import app.gradior.quantity.Share;
+import app.gradior.quantity.Volume;
+import app.gradior.quick.Adjustment;
+import app.gradior.quick.Reduction;
+import app.gradior.web.text.Names;
+import app.gradior.web.text.PlanWords;
+import app.gradior.web.text.Wording;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/** All that the quick page says. */
+@Component("quickText")
+public class QuickText {
+    private static final double SERVING_ML = 60;
+    private static final double SALTY = 0.012;
+    private static final double STRONGER = 1.3;
+    private static final String[] PARTS = {
+        "a tenth is",
+        "a fifth is",
+        "a quarter is",
+        "a third is",
+        "two fifths are",
+        "half is",
+        "three fifths are",
+        "two thirds are",
+        "three quarters are",
+        "four fifths are",
+        "nine tenths are"
+    };
+    private static final double[] PART_OF = {0.1, 0.2, 0.25, 1 / 3.0, 0.4, 0.5, 0.6, 2 / 3.0, 0.75, 0.8, 0.9};
+    private static final double QUITE = 0.015;
+    private static final Set<Caution> TOLD_ELSEWHERE = Set.of(Caution.KEEP_COLD);
+
+    private final Wording say;
+    private final PlanWords plan;
+
+    QuickText(Wording say, PlanWords plan) {
+        this.say = say;
+        this.plan = plan;
+    }
+
+    /** A use as it ends the sentence "I want it …". */
+    public String use(Use use) {
+        return switch (use) {
+            case POUR -> "to pour";
+            case TOSS -> "to toss with pasta";
+            case GLAZE -> "as a glaze";
+            case DIP -> "to dip into";
+            case SPREAD -> "to spread";
+            case SYRUP -> "as a syrup";
+        };
+    }
+
+    /** A surface as it goes on after "at". */
+    public String heat(Activity activity) {
+        return switch (activity) {
+            case STEAMING -> "a heat that only steams";
+            case BARE_SIMMER -> "a bare simmer";
+            case SIMMER -> "a simmer";
+            case LIVELY_SIMMER -> "a lively simmer";
+            case ROLLING_BOIL -> "a rolling boil";
+        };
+    }
+
+    public String lid(String key) {
+        return switch (key) {
+            case "screen" -> "a splatter screen";
+            case "ajar" -> "the lid ajar";
+            case "on" -> "the lid on";
+            default -> "no lid";
+        };
+    }
+
+    /** The part of the depth that is gone when it is done: "three quarters are gone". */
+    public String gone(Share gone) {
+        int nearest = 0;
+        for (int i = 1; i < PART_OF.length; i++) {
+            if (Math.abs(PART_OF[i] - gone.value()) < Math.abs(PART_OF[nearest] - gone.value())) {
+                nearest = i;
+            }
+        }
+        return (Math.abs(PART_OF[nearest] - gone.value()) < QUITE ? "" : "about ") + PARTS[nearest] + " gone";
+    }
+
+    /** "between 41 min and 1 h 6 min", or that nobody has to wait. */
+    public String range(Interval minutes) {
+        return minutes.middle() < 0.5
+                ? "it is right as soon as it simmers"
+                : "between " + say.minutes(minutes.low()) + " and " + say.minutes(minutes.high())
+                        + ": this pan was never weighed";
+    }
+
+    /** How many it is enough for. */
+    public String enough(Route.Outcome outcome) {
+        long people = Math.max(1, Math.round(outcome.volume().millilitres() / SERVING_ML));
+        return "left, enough for " + (people == 1 ? "one" : "about " + people);
+    }
+
+    /** Less time and a starch, in a sentence. */
+    public String orStarch(Reduction answer) {
+        Route.Outcome with = answer.withStarch().orElseThrow();
+        String starch = say.about(with.slurry().orElseThrow().powder().grams()) + " of "
+                + Names.of(answer.routes().starch().kind());
+        double minutes = with.minutes().middle();
+        return (minutes < 0.5 ? "only " + starch : say.minutes(minutes) + " and " + starch);
+    }
+
+    public String orStarchLeaves(Reduction answer) {
+        return ", and " + say.about(answer.withStarch().orElseThrow().volume()) + " are left.";
+    }
+
+    /** What reducing does to the taste, where it is much; empty where it is little. */
+    public String taste(Reduction answer) {
+        return answer.alone()
+                .filter(out -> out.strength() > STRONGER)
+                .map(out -> {
+                    Share before = answer.now().salt();
+                    Share after = out.stop().salt();
+                    return after.value() > SALTY
+                            ? "Reduced, it tastes stronger and saltier: " + say.percent(after) + " salt instead of "
+                                    + say.percent(before) + ". Taste at half, and salt it at the end."
+                            : "Reduced, it tastes " + say.number(out.strength(), 1)
+                                    + " times as strong. Salt it at the end.";
+                })
+                .orElse("");
+    }
+
+    /** What to mind. */
+    public List<String> cautions(Route.Outcome outcome) {
+        return outcome.cautions().stream()
+                .filter(c -> !TOLD_ELSEWHERE.contains(c))
+                .limit(3)
+                .map(Names::of)
+                .toList();
+    }
+
+    public String missed(OutOfReach why) {
+        return plan.sentence(why);
+    }
+
+    /** What a sauce that is too thick or too thin needs. */
+    public String needs(Adjustment answer) {
+        if (answer.water().isPresent()) {
+            Interval water = answer.water().get();
+            return "Too thick: stir in about " + say.about(Volume.ofMillilitres(water.middle()))
+                    + " of water or stock, a little at a time.";
+        }
+        if (answer.powder().isPresent()) {
+            double powder = answer.powder().get().middle();
+            return "Too thin: stir " + say.about(powder) + " of "
+                    + Names.of(answer.starch().kind()) + " into " + say.about(answer.waterWith(powder))
+                    + " of cold water, and pour it in while it boils.";
+        }
+        return "That is just right: nothing to do.";
+    }
+
+    /** Between which amounts that lies. */
+    public String needsBetween(Adjustment answer) {
+        Optional<String> between = answer.water()
+                .map(range -> say.about(Volume.ofMillilitres(range.low())) + " and "
+                        + say.about(Volume.ofMillilitres(range.high())))
+                .or(() -> answer.powder().map(range -> say.about(range.low()) + " and " + say.about(range.high())));
+        return between.map(range ->
+                        "Between " + range + ": a spoon tells the thickness only so well. Add half, stir, look again.")
+                .orElse("");
+    }
+
+    public String orBoil(Interval minutes) {
+        return "Or boil it down for about " + say.minutes(minutes.middle()) + ", between " + say.minutes(minutes.low())
+                + " and " + say.minutes(minutes.high()) + ".";
+    }
+
+    /** That the sauce had to be taken otherwise than it was told; empty if not. */
+    public String takenOtherwise(QuickForm form, Adjustment answer) {
+        return form.thickenedBy() == Adjustment.ThickenedBy.BOILING && answer.byStarch()
+                ? "Boiling alone never makes this so thick, so it is taken as thickened with starch."
+                : "";
+    }
+}

@@ -1,0 +1,71 @@
+package app.gradior.web.sauce;
+
+import app.gradior.web.kitchen.CurrentKitchen;
+import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.platform.NotFound;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Sauces to begin with, each taken over with one press. */
+@Controller
+@RequestMapping("/sauces/starters")
+class StarterController {
+    private static final int OF_ONE_NAME = 20;
+
+    private final SauceService book;
+
+    StarterController(SauceService book) {
+        this.book = book;
+    }
+
+    /**
+     * A starter as it is offered.
+     *
+     * @param own the kitchen's sauce of that name, if it has one already
+     */
+    record Offered(Starters.Starter starter, Optional<UUID> own) {
+        public List<String> lines() {
+            return starter.text().lines().toList();
+        }
+    }
+
+    @GetMapping
+    String all(@InKitchen UUID kitchen, Model model) {
+        List<Offered> offered = new ArrayList<>();
+        for (Starters.Starter starter : Starters.all(CurrentKitchen.ounces())) {
+            offered.add(new Offered(starter, own(kitchen, starter)));
+        }
+        model.addAttribute("offered", offered);
+        return "sauce/starters";
+    }
+
+    /**
+     * Takes one over; one that is there already is gone to.
+     *
+     * @param plan whether its plan is wanted next
+     */
+    @PostMapping
+    String take(@InKitchen UUID kitchen, @RequestParam String key, @RequestParam(defaultValue = "false") boolean plan) {
+        Starters.Starter starter =
+                Starters.of(key, CurrentKitchen.ounces()).orElseThrow(() -> new NotFound("starter sauce"));
+        UUID sauce = own(kitchen, starter)
+                .orElseGet(
+                        () -> book.add(kitchen, starter.name(), starter.text()).id());
+        return plan ? "redirect:/sauces/" + sauce + "/plan" : "redirect:/sauces/starters#" + key;
+    }
+
+    private Optional<UUID> own(UUID kitchen, Starters.Starter starter) {
+        return book.page(kitchen, starter.name(), null, OF_ONE_NAME).stream()
+                .filter(sauce -> sauce.name().equals(starter.name()))
+                .map(Sauce::id)
+                .findFirst();
+    }
+}

@@ -1,0 +1,102 @@
+package app.gradior.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.gradior.RunningApplication;
+import com.microsoft.playwright.Page;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The first ten minutes of somebody who has never been here. */
+@ExtendWith(RunningApplication.class)
+class NewcomerTest {
+    private static Page frontPage(int width, int height) {
+        Page page = Browsers.page(width, height, RunningApplication.address());
+        page.navigate("/");
+        return page;
+    }
+
+    @Test
+    void anAnswerTakesTwoBlanksAndIsInTheAddress() {
+        Page page = frontPage(390, 844);
+        String before = page.locator("#minutes").textContent();
+        page.waitForResponse(r -> r.url().contains("amount=2"), () -> page.fill("#amount", "2 l"));
+        page.waitForResponse(r -> r.url().contains("pan=28"), () -> page.fill("#pan", "28 cm"));
+        assertThat(page.locator("#minutes")).not().hasText(before);
+        String minutes = page.locator("#minutes").textContent();
+        page.reload();
+        assertThat(page.locator("#minutes")).hasText(minutes);
+        assertThat(page.locator("#amount")).hasValue("2 l");
+        Kitchens.assertNoSeriousFaults(page);
+        Kitchens.assertFitsAcross(page);
+    }
+
+    @Test
+    void theBlanksAreFilledByKeysAloneAndAnotherPanIsOnePressAway() {
+        Page page = frontPage(1280, 800);
+        page.focus("#amount");
+        page.keyboard().press("Control+a");
+        page.waitForResponse(r -> r.url().contains("800"), () -> page.keyboard().type("800 ml"));
+        page.keyboard().press("Enter");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile(".*amount=800\\+ml.*"));
+        page.waitForResponse(
+                r -> r.url().contains("pan=28"),
+                () -> page.locator("a[data-ask]").first().press("Enter"));
+        assertThat(page.locator("#pan")).hasValue("28 cm");
+        page.locator("h1").first().evaluate("document.activeElement.blur()");
+        page.keyboard().press("3");
+        assertThat(page.locator("#needs")).containsText("Too thick");
+        Kitchens.assertNoSeriousFaults(page);
+    }
+
+    @Test
+    void signUpLeadsToAStarterSauceOnTheHeat() {
+        Page page = frontPage(1280, 800);
+        page.click("text=Create an account");
+        page.fill("#kitchen", "A new kitchen");
+        page.fill("#name", "newcomer-" + UUID.randomUUID());
+        page.fill("#password", "three long words");
+        page.locator(".pot-ticks label").nth(2).locator("input").check();
+        Kitchens.assertNoSeriousFaults(page);
+        Kitchens.button(page, "Create account").click();
+        page.waitForURL("**/sauces/starters");
+        Kitchens.assertNoSeriousFaults(page);
+        page.locator("[aria-label='Plan Weeknight tomato sauce']").click();
+        page.waitForURL("**/plan");
+        assertThat(page.locator("#pot option:checked")).hasText("Sauté pan, 24 cm");
+        assertThat(page.locator(".learnt")).containsText("typical, not measured");
+        Kitchens.button(page, "Put it on and start").click();
+        page.waitForURL("**/cooks/*");
+        assertThat(page.locator(".cook-head")).containsText("size not measured");
+    }
+
+    @Test
+    void aPastedRecipeIsPlannedInAPanOfAPlainSizeAndItsPotIsAskedWhenItIsWeighed() {
+        Page page = Kitchens.open("paster", 1280, 800);
+        page.navigate("/sauces/new");
+        page.locator("#name").fill("Plums");
+        page.locator(".line-text").first().click();
+        page.keyboard().type("900 g canned chopped tomatoes");
+        page.keyboard().press("Control+s");
+        page.waitForURL("**/sauces/*-*");
+        page.navigate(page.url() + "/plan");
+        assertThat(page.locator("#pot option:checked")).hasText("another size");
+        page.waitForResponse(r -> r.url().contains("width=11"), () -> {
+            page.fill("#width", "11 in");
+            page.locator("#width").blur();
+        });
+        assertThat(page.locator("#board .handle")).hasCount(1);
+        Kitchens.button(page, "Put it on and start").click();
+        page.waitForURL("**/cooks/*");
+        CookPages.open(page, "w", "#weigh");
+        page.fill("#weight", "2300");
+        Kitchens.button(page, "Weighed").click();
+        assertThat(page.locator("#weigh .wrong")).containsText("What does the empty pot weigh?");
+        page.fill("#tare", "1400");
+        Kitchens.button(page, "Weighed").click();
+        assertThat(page.locator(".entries")).containsText("900 g");
+        CookPages.open(page, "w", "#weigh");
+        assertThat(page.locator("#tare")).hasValue("1400");
+    }
+}
