@@ -1,6 +1,6 @@
--- Fills the demo kitchen for ./gradior bench growth: copies of its latest finished batch, of a sauce and of a pot, until
--- there are @batches, @sauces and @pots of them.
-set @kitchen = (select kitchen_id from account where sign_in_name = 'demo');
+-- Fills the demo kitchen that was opened last for ./gradior bench growth: copies of its latest finished batch, of a sauce
+-- and of a pot, until there are @batches, @sauces and @pots of them.
+set @kitchen = (select id from kitchen where guest = 'DEMO' order by created_at desc limit 1);
 set @batch = (select id from cook where kitchen_id = @kitchen and finished_at is not null order by finished_at desc limit 1);
 set @sauce = (select s.id from sauce s where s.kitchen_id = @kitchen order by s.changed_at limit 1);
 set @pot = (select id from pot where kitchen_id = @kitchen order by name limit 1);

@@ -287,7 +287,7 @@ export function drawBoard(node, drawing, to) {
     const inTheWay = box.empty() ? [] : [box.node().getBBox()];
     const places = narrow
       ? [{ left: 2, up: BOTTOM + 76 }]
-      : [BOTTOM - 44, cy + 26, cy - tall - 22, TOP + 120, TOP + 10].flatMap((up) => [
+      : [BOTTOM - 58, cy + 26, cy - tall - 22, TOP + 120, TOP + 10].flatMap((up) => [
           { left: cx + 14, up },
           { left: cx - 14 - wide, up },
         ]);

@@ -72,6 +72,43 @@ class NewcomerTest {
     }
 
     @Test
+    void aKitchenIsOpenedAndASauceAddedByKeysAlone() {
+        Page page = frontPage(1280, 800);
+        page.locator("a[href='/signup']").first().press("Enter");
+        page.waitForURL("**/signup");
+        page.locator("#kitchen").focus();
+        page.keyboard().type("A kitchen by keys");
+        page.keyboard().press("Tab");
+        page.keyboard().type("keys-" + UUID.randomUUID());
+        page.keyboard().press("Tab");
+        page.keyboard().type("three long words");
+        page.keyboard().press("Tab");
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator("input[name=units][value=US]")).isChecked();
+        page.keyboard().press("Enter");
+        page.waitForURL("**/sauces/starters");
+        assertThat(page.locator("#tomato-sauce .starter-lines")).containsText("28 oz canned chopped tomatoes");
+        page.locator("[aria-label='Add Weeknight tomato sauce']").press("Enter");
+        assertThat(page.locator("#tomato-sauce")).containsText("In your sauces");
+        page.keyboard().press("?");
+        assertThat(page.locator("#help-sheet")).containsText("A line that starts with a verb");
+        Kitchens.assertNoSeriousFaults(page);
+        page.keyboard().press("Escape");
+        assertThat(page.locator("#help-sheet")).isHidden();
+    }
+
+    @Test
+    void aHintIsShownUntilItIsDismissed() {
+        Page page = Kitchens.open("hinted", 1280, 800);
+        assertThat(page.locator("[data-hint=stove]")).isVisible();
+        Kitchens.button(page, "Got it").click();
+        assertThat(page.locator("[data-hint=stove]")).isHidden();
+        page.reload();
+        assertThat(page.locator(".hob")).isVisible();
+        assertThat(page.locator("[data-hint=stove]")).isHidden();
+    }
+
+    @Test
     void aPastedRecipeIsPlannedInAPanOfAPlainSizeAndItsPotIsAskedWhenItIsWeighed() {
         Page page = Kitchens.open("paster", 1280, 800);
         page.navigate("/sauces/new");

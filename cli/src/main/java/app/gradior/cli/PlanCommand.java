@@ -3,6 +3,7 @@ package app.gradior.cli;
 import app.gradior.food.Mixture;
 import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
+import app.gradior.measure.TypedLength;
 import app.gradior.physics.ChoiOkos;
 import app.gradior.plan.Goal;
 import app.gradior.plan.Knowledge;
@@ -35,8 +36,6 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -52,9 +51,6 @@ import tools.jackson.databind.json.JsonMapper;
                 "Prints how the sauce of a recipe can be cooked, as JSON; ends with 1 where something was not understood.",
         mixinStandardHelpOptions = true)
 final class PlanCommand implements Callable<Integer> {
-    private static final Pattern WIDTH = Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(cm|mm|in|\")?");
-    private static final double CM_PER_INCH = 2.54;
-
     /** A pan's wall against its width, where only that is said. */
     private static final double WALL = 0.5;
 
@@ -91,7 +87,7 @@ final class PlanCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        double across = centimetres();
+        Length across = width();
         Activity activity = choice(Activity.class, "--surface", surface);
         Use wanted = choice(Use.class, "--use", use);
         if (!(served >= 0 && served <= 95)) {
@@ -105,8 +101,8 @@ final class PlanCommand implements Callable<Integer> {
                     .get(0));
             Conditions conditions = new Conditions(
                     Pot.straight(
-                            Length.ofCentimetres(across),
-                            Length.ofCentimetres(across * WALL),
+                            across,
+                            Length.ofCentimetres(across.centimetres() * WALL),
                             Material.STEEL,
                             Mass.ofGrams(1500)),
                     UsualPot.CONDITIONS.ring(),
@@ -114,7 +110,7 @@ final class PlanCommand implements Callable<Integer> {
                     Lid.OFF,
                     UsualPot.CONDITIONS.room());
             json.put("name", recipe.published().name());
-            json.put("pot_cm", across);
+            json.put("pot_cm", grams(across.centimetres()));
             json.put("surface", activity.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             json.put("use", wanted.key());
             boolean planned = routes(recipe, conditions, Goal.of(wanted, Celsius.of(served)), json);
@@ -137,17 +133,10 @@ final class PlanCommand implements Callable<Integer> {
         return all ? 0 : 1;
     }
 
-    private double centimetres() {
-        Matcher width = WIDTH.matcher(pot.strip().toLowerCase(Locale.ROOT));
-        if (width.matches()) {
-            double number = Double.parseDouble(width.group(1));
-            String unit = width.group(2) == null ? "cm" : width.group(2);
-            double cm = unit.equals("cm") ? number : unit.equals("mm") ? number / 10 : number * CM_PER_INCH;
-            if (cm >= 8 && cm <= 60) {
-                return cm;
-            }
-        }
-        throw wrong("--pot takes a width from 8 to 60 cm, such as 24cm or 9.5in, but was " + pot + ".");
+    private Length width() {
+        return TypedLength.panWidth(pot, false)
+                .orElseThrow(() ->
+                        wrong("--pot takes a width from 8 to 60 cm, such as 24cm or 9.5in, but was " + pot + "."));
     }
 
     private <E extends Enum<E>> E choice(Class<E> type, String option, String said) {

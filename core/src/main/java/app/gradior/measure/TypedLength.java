@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
 public final class TypedLength {
     private static final Pattern WITH_UNIT =
             Pattern.compile("(.+?)\\s*(cm|centimet(?:re|er)s?|mm|millimet(?:re|er)s?|in|ins|inch|inches|\"|″|”)?\\.?");
+    private static final double MIN_PAN_CM = 8;
+    private static final double MAX_PAN_CM = 60;
     private static final double MM_PER_CM = 10;
     private static final double MM_PER_INCH = 25.4;
 
@@ -21,6 +23,11 @@ public final class TypedLength {
     private static final double MAX_METRES = 5500;
 
     private TypedLength() {}
+
+    /** The width of a pan, 8 to 60 cm; empty if it is none that a cook has. */
+    public static Optional<Length> panWidth(String typed, boolean inches) {
+        return read(typed, inches).filter(w -> w.centimetres() >= MIN_PAN_CM && w.centimetres() <= MAX_PAN_CM);
+    }
 
     /**
      * A height above the sea as it is typed: 500 m, 1600 ft, or a plain number.

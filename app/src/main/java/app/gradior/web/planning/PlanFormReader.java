@@ -28,8 +28,6 @@ final class PlanFormReader {
     private static final double GRAMS_PER_OUNCE = 28.349523125;
     private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
     private static final double MOST = 300_000;
-    private static final double MIN_WIDTH_CM = 8;
-    private static final double MAX_WIDTH_CM = 60;
 
     private final PlanForm form;
     private final FieldErrors problems;
@@ -81,8 +79,7 @@ final class PlanFormReader {
         if (!form.get(PlanField.POT).equals(PlanForm.ANOTHER_SIZE) || !form.says(PlanField.WIDTH)) {
             return Optional.empty();
         }
-        Optional<Length> width = TypedLength.read(form.get(PlanField.WIDTH), CurrentKitchen.ounces())
-                .filter(w -> w.centimetres() >= MIN_WIDTH_CM && w.centimetres() <= MAX_WIDTH_CM);
+        Optional<Length> width = TypedLength.panWidth(form.get(PlanField.WIDTH), CurrentKitchen.ounces());
         if (width.isEmpty()) {
             problems.say(
                     PlanField.WIDTH.key(), "Say how wide the pan is inside, 8 to 60 cm: for example 24 cm or 9.5 in.");

@@ -26,6 +26,9 @@ import org.springframework.ui.Model;
 class PotPages {
     private static final int POTS_ON_A_PAGE = 12;
 
+    /** So many of the batches that a pot is known from are listed, the latest. */
+    private static final int SHOWN_BATCHES = 20;
+
     /** What a reduction's range is shown for. */
     private static final double EXAMPLE_MINUTES = 20;
 
@@ -145,13 +148,16 @@ class PotPages {
                 "/boil-offs/" + t.id() + "/strike",
                 t.startedAt(),
                 t.excluded())));
-        batches.forEach(b -> sources.add(new Learnt(
-                b.sauceName() + String.format(Locale.ROOT, ": k %.2f", Math.exp(b.learntLnK())),
-                "/journal/" + b.id(),
-                "/cooks/" + b.id() + "/strike",
-                b.finishedAt(),
-                b.excluded())));
+        batches.stream()
+                .limit(SHOWN_BATCHES)
+                .forEach(b -> sources.add(new Learnt(
+                        b.sauceName() + String.format(Locale.ROOT, ": k %.2f", Math.exp(b.learntLnK())),
+                        "/journal/" + b.id(),
+                        "/cooks/" + b.id() + "/strike",
+                        b.finishedAt(),
+                        b.excluded())));
         model.addAttribute("sources", sources);
+        model.addAttribute("moreSources", Math.max(0, batches.size() - SHOWN_BATCHES));
         return "pot/pot";
     }
 }

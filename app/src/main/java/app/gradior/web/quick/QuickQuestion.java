@@ -27,8 +27,6 @@ import java.util.Optional;
 
 /** Makes values of the blanks of a question, and says beside each blank what can't be read. */
 final class QuickQuestion {
-    private static final double MIN_WIDTH_CM = 8;
-    private static final double MAX_WIDTH_CM = 60;
     private static final double MAX_GRAMS = 100_000;
     private static final double USUAL_GRADE = 4.8;
 
@@ -142,8 +140,7 @@ final class QuickQuestion {
 
     /** How it is cooked. */
     Conditions conditions(Room room) {
-        Optional<Length> width = TypedLength.read(form.pan(), CurrentKitchen.ounces())
-                .filter(w -> w.centimetres() >= MIN_WIDTH_CM && w.centimetres() <= MAX_WIDTH_CM);
+        Optional<Length> width = TypedLength.panWidth(form.pan(), CurrentKitchen.ounces());
         if (width.isEmpty()) {
             problems.say("pan", "Say how wide the pan is, 8 to 60 cm: for example 24 cm or 9.5 in.");
         }

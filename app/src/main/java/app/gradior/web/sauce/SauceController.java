@@ -42,7 +42,7 @@ class SauceController {
         this.made = made;
     }
 
-    private static final int PAGE = 30;
+    private static final int PAGE = 20;
 
     /**
      * A sauce in the list, as read.

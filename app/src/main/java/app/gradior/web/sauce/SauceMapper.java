@@ -1,6 +1,7 @@
 package app.gradior.web.sauce;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -38,6 +39,17 @@ interface SauceMapper {
             @Param("name") String name,
             @Param("before") UUID before,
             @Param("limit") int limit);
+
+    record Named(UUID id, String name) {}
+
+    /** Those of some names, by the sauces' own rows alone. */
+    @Select("""
+            <script>
+            select id, name from sauce
+            where kitchen_id = #{kitchen} and deleted_at is null and archived_at is null and name in
+              <foreach item="name" collection="names" open="(" separator="," close=")">#{name}</foreach>
+            </script>""")
+    List<Named> named(@Param("kitchen") UUID kitchen, @Param("names") Collection<String> names);
 
     String NAMES_IN_ORDER = " order by s.name, s.id limit #{limit}";
 

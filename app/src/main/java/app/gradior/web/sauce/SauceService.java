@@ -4,7 +4,10 @@ import app.gradior.web.platform.NotFound;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -47,6 +50,13 @@ public class SauceService {
         return after == null
                 ? mapper.firstByName(kitchen, like, limit)
                 : mapper.afterByName(kitchen, like, after, limit);
+    }
+
+    /** The sauces of these names, by name; of several of one name any one. */
+    Map<String, UUID> named(UUID kitchen, Collection<String> names) {
+        Map<String, UUID> byName = new HashMap<>();
+        mapper.named(kitchen, names).forEach(row -> byName.put(row.name(), row.id()));
+        return byName;
     }
 
     private static String escaped(String name) {

@@ -3,8 +3,8 @@ package app.gradior.web.sauce;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -18,8 +18,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/sauces/starters")
 class StarterController {
-    private static final int OF_ONE_NAME = 20;
-
     private final SauceService book;
 
     StarterController(SauceService book) {
@@ -39,10 +37,12 @@ class StarterController {
 
     @GetMapping
     String all(@InKitchen UUID kitchen, Model model) {
-        List<Offered> offered = new ArrayList<>();
-        for (Starters.Starter starter : Starters.all(CurrentKitchen.ounces())) {
-            offered.add(new Offered(starter, own(kitchen, starter)));
-        }
+        List<Starters.Starter> starters = Starters.all(CurrentKitchen.ounces());
+        Map<String, UUID> own = book.named(
+                kitchen, starters.stream().map(Starters.Starter::name).toList());
+        List<Offered> offered = starters.stream()
+                .map(starter -> new Offered(starter, Optional.ofNullable(own.get(starter.name()))))
+                .toList();
         model.addAttribute("offered", offered);
         return "sauce/starters";
     }
@@ -56,16 +56,10 @@ class StarterController {
     String take(@InKitchen UUID kitchen, @RequestParam String key, @RequestParam(defaultValue = "false") boolean plan) {
         Starters.Starter starter =
                 Starters.of(key, CurrentKitchen.ounces()).orElseThrow(() -> new NotFound("starter sauce"));
-        UUID sauce = own(kitchen, starter)
-                .orElseGet(
-                        () -> book.add(kitchen, starter.name(), starter.text()).id());
+        UUID own = book.named(kitchen, List.of(starter.name())).get(starter.name());
+        UUID sauce = own != null
+                ? own
+                : book.add(kitchen, starter.name(), starter.text()).id();
         return plan ? "redirect:/sauces/" + sauce + "/plan" : "redirect:/sauces/starters#" + key;
-    }
-
-    private Optional<UUID> own(UUID kitchen, Starters.Starter starter) {
-        return book.page(kitchen, starter.name(), null, OF_ONE_NAME).stream()
-                .filter(sauce -> sauce.name().equals(starter.name()))
-                .map(Sauce::id)
-                .findFirst();
     }
 }
