@@ -63,8 +63,12 @@ public class PotLearning {
                 test.logSd());
     }
 
-    /** The latest finished batches that tell something. */
+    private record TellingBatches(List<BatchSummary> batches) {}
+
+    /** The latest finished batches that tell something; read once until something of the kitchen changes. */
     public List<BatchSummary> batches(UUID kitchen) {
-        return summaries.telling(kitchen, MAX_BATCHES);
+        return remembered
+                .of(kitchen, TellingBatches.class, () -> new TellingBatches(summaries.telling(kitchen, MAX_BATCHES)))
+                .batches();
     }
 }
