@@ -73,7 +73,7 @@ class SauceListTest {
                         li -> li.select("a.name").text(),
                         li -> li.select(".came-out").text()));
         assertThat(made.get("Plum and star anise dip")).contains("made", "min", " g", "coats");
-        assertThat(made.get("Coffee and date glaze")).isEqualTo("not made yet");
+        assertThat(made.get("Lemon and ginger pouring sauce")).isEqualTo("not made yet");
         assertThat(page.select(".own-spoon svg"))
                 .hasSize(8)
                 .allSatisfy(spoon -> assertThat(spoon.attr("color")).matches("#[0-9a-f]{6}"));
