@@ -18,10 +18,20 @@ async function ask() {
   const mine = ++asked;
   const wanted = address();
   history.replaceState(null, '', wanted);
+  place.setAttribute('aria-busy', 'true');
   const answer = await fetch(wanted, { headers: { 'X-Fragment': 'quick' } }).catch(() => null);
   if (mine !== asked) return;
-  if (!answer?.ok || answer.redirected) {
-    if (answer?.redirected) location.assign(answer.url);
+  place.removeAttribute('aria-busy');
+  if (answer?.redirected) {
+    location.assign(answer.url);
+    return;
+  }
+  if (!answer?.ok) {
+    const sorry = document.createElement('p');
+    sorry.className = 'wrong';
+    sorry.setAttribute('role', 'alert');
+    sorry.textContent = '▲ The server does not answer. What you typed is still here: change something to ask again.';
+    place.replaceChildren(sorry);
     return;
   }
   place.innerHTML = await answer.text();

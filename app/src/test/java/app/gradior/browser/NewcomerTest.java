@@ -33,6 +33,18 @@ class NewcomerTest {
     }
 
     @Test
+    void anAnswerThatDoesNotComeIsSaidAndNothingTypedIsLost() {
+        Page page = frontPage(1280, 800);
+        page.route("**/quick?**", com.microsoft.playwright.Route::abort);
+        page.fill("#amount", "3 l");
+        assertThat(page.locator("#answers-place [role=alert]")).containsText("The server does not answer");
+        assertThat(page.locator("#amount")).hasValue("3 l");
+        page.unroute("**/quick?**");
+        page.fill("#amount", "2 l");
+        assertThat(page.locator("#minutes")).isVisible();
+    }
+
+    @Test
     void theBlanksAreFilledByKeysAloneAndAnotherPanIsOnePressAway() {
         Page page = frontPage(1280, 800);
         page.focus("#amount");
