@@ -72,6 +72,7 @@ public final class RunningApplication implements ParameterResolver, AfterEachCal
         List<String> arguments = new ArrayList<>(TestDatabase.arguments());
         arguments.add("--server.port=0");
         arguments.add("--gradior.demo=../demo/kitchen.json");
+        arguments.add("--gradior.rehearsals=0");
         arguments.add("--spring.main.banner-mode=off");
         // All tests come from one address.
         for (String limit : List.of("sign-ins-from-address", "sign-ups-from-address", "demos-from-address")) {

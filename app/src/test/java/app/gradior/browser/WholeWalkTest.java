@@ -181,7 +181,7 @@ class WholeWalkTest {
         assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
                 .isTrue();
         page.navigate("/journal");
-        assertThat(page.locator(".ledger tbody tr")).hasCount(2);
+        assertThat(page.locator(".ledger tbody tr")).hasCount(12);
         assertNoSeriousFaults(page);
     }
 

@@ -89,11 +89,6 @@ public enum Liquid {
         return sugar;
     }
 
-    /** So much of it, with the usual sugar. */
-    public List<Line> lines(Mass mass) {
-        return lines(mass, sugar.orElse(Share.NONE));
-    }
-
     /**
      * So much of it as lines of a sauce.
      *

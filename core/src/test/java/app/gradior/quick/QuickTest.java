@@ -43,7 +43,7 @@ class QuickTest {
     @EnumSource(Liquid.class)
     void aLiquidIsWrittenInLinesThatAreReadAsItsFoods(Liquid liquid) {
         double grams = 0;
-        for (Liquid.Line line : liquid.lines(Mass.ofGrams(1000))) {
+        for (Liquid.Line line : liquid.lines(Mass.ofGrams(1000), liquid.sugar().orElse(Share.NONE))) {
             ReadLine read = LineGrammar.shipped().read("500 g " + line.words());
             assertThat(read.foods()).singleElement().satisfies(food -> {
                 assertThat(food.ingredient().key()).isEqualTo(line.food());

@@ -33,6 +33,9 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -44,7 +47,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Fills a visitor's demo kitchen from its file: what it tells of so many minutes ago is so many minutes ago then. */
 @Component
 public class Demo implements ApplicationRunner {
-    private static final int REHEARSALS = 2;
+    private static final Logger LOG = LoggerFactory.getLogger(Demo.class);
 
     private final DemoKitchen demo;
     private final Pots pots;
@@ -58,6 +61,7 @@ public class Demo implements ApplicationRunner {
     private final JsonMapper json;
     private final Accounts accounts;
     private final TransactionTemplate transaction;
+    private final int rehearsals;
 
     Demo(
             DemoKitchen demo,
@@ -71,7 +75,8 @@ public class Demo implements ApplicationRunner {
             Kitchenware kitchenware,
             JsonMapper json,
             Accounts accounts,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            @Value("${gradior.rehearsals}") int rehearsals) {
         this.demo = demo;
         this.pots = pots;
         this.rings = rings;
@@ -84,6 +89,7 @@ public class Demo implements ApplicationRunner {
         this.json = json;
         this.accounts = accounts;
         this.transaction = transaction;
+        this.rehearsals = rehearsals;
     }
 
     /** A file that can't be read is told at the start, not to the first visitor. */
@@ -94,23 +100,26 @@ public class Demo implements ApplicationRunner {
         }
     }
 
-    /** Two rehearsals that are taken back: the first visitor waits no longer than those behind. */
+    /** Rehearsals that are taken back: the first visitor waits no longer than those behind. */
     @EventListener(ApplicationReadyEvent.class)
     void rehearse() {
-        if (demo.offered()) {
-            Thread thread = new Thread(
-                    () -> {
-                        for (int i = 0; i < REHEARSALS; i++) {
-                            transaction.executeWithoutResult(status -> {
-                                accounts.openGuest(
-                                        Accounts.Guest.DEMO, NewKitchen.called("Demo kitchen", ZoneOffset.UTC));
-                                status.setRollbackOnly();
-                            });
-                        }
-                    },
-                    "demo-rehearsal");
+        if (demo.offered() && rehearsals > 0) {
+            Thread thread = new Thread(this::openAndTakeBack, "demo-rehearsal");
             thread.setDaemon(true);
             thread.start();
+        }
+    }
+
+    private void openAndTakeBack() {
+        try {
+            for (int i = 0; i < rehearsals; i++) {
+                transaction.executeWithoutResult(status -> {
+                    accounts.openGuest(Accounts.Guest.DEMO, NewKitchen.called("Demo kitchen", ZoneOffset.UTC));
+                    status.setRollbackOnly();
+                });
+            }
+        } catch (RuntimeException e) {
+            LOG.info("a rehearsal of the demo was broken off: {}", e.getMessage());
         }
     }
 

@@ -88,7 +88,8 @@ class CrashTest {
                 System.getProperty("java.class.path"),
                 "app.gradior.GradiorApplication",
                 "--server.port=" + port,
-                "--gradior.demo=../demo/kitchen.json"));
+                "--gradior.demo=../demo/kitchen.json",
+                "--gradior.rehearsals=0"));
         how.forEach((key, value) -> command.add("--" + key + "=" + value));
         application = new ProcessBuilder(command)
                 .redirectErrorStream(true)

@@ -123,6 +123,28 @@ class QuickPageTest {
                 .isEmpty();
     }
 
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            800 g passata      | 24 cm | true
+            4 kg passata       | 28 cm | true
+            90 kg passata      | 60 cm | false
+            what nobody knows  | 24 cm | false
+            100 g olive oil    | 24 cm | false
+            """)
+    void noPlanIsRefusedForWantOfAPot(String text, String width, boolean possible) {
+        TestKitchen kitchen = TestKitchen.of("potless");
+        SignedIn cook = kitchen.http();
+        String plan = "/sauces/" + kitchen.sauce("Some sauce", text.strip()).id() + "/plan";
+        Document page = Jsoup.parse(cook.get(plan).body());
+        assertThat(page.select("#pot option[selected]").text()).isEqualTo("another size");
+        assertThat(page.select("#width").val()).isEqualTo(width.strip());
+        assertThat(page.select("#board").isEmpty()).isNotEqualTo(possible);
+        // Looking at a board adds no pot.
+        assertThat(Jsoup.parse(cook.get("/pots").body()).select(".pots li")).isEmpty();
+        Document wrong = Jsoup.parse(cook.get(plan + "?pot=other&width=wide").body());
+        assertThat(wrong.select("#width-wrong").text()).contains("8 to 60 cm");
+    }
+
     @Test
     void eachStarterIsUnderstoodWholeAndTakenOnce() {
         for (String units : new String[] {"METRIC", "US"}) {
