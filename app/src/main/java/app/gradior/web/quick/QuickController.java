@@ -159,7 +159,7 @@ class QuickController {
      * Puts on what was asked, or makes a sauce of it; who has no account gets a kitchen for it.
      *
      * @param cook an id for the cook, made by the page
-     * @param then "cook", "starch" to put it on with a starch, or "sauce" to write on
+     * @param then "cook", "starch" to put it on with a starch, "sauce" to write on, or "ask" where no script asks for the answer
      */
     @PostMapping("/quick")
     String putOn(
@@ -171,6 +171,9 @@ class QuickController {
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
+        if (then.equals("ask")) {
+            return "redirect:" + form.with("ask", form.asked().key());
+        }
         FieldErrors problems = new FieldErrors();
         QuickQuestion question = new QuickQuestion(form, quick.grammar(user), problems);
         Optional<QuickQuestion.Contents> contents = question.contents();

@@ -173,6 +173,18 @@ record QuickForm(
         blanks.put("use", use);
         blanks.put("grade", byGrade() ? grade : "");
         blanks.put("served", served);
+        if (asked() == Ask.THICKEN) {
+            blanks.put("dissolved", dissolved);
+            blanks.put("acid", acid);
+            blanks.put("salt", salt);
+            blanks.put("ratio", ratio);
+            blanks.put("there", there);
+            blanks.put("one", one);
+            blanks.put("other", other);
+        } else if (asked() == Ask.ADJUST) {
+            blanks.put("by", by);
+            blanks.put("look", look);
+        }
         blanks.put(blank, content);
         return "/quick?"
                 + blanks.entrySet().stream()

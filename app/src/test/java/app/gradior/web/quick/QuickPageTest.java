@@ -101,6 +101,20 @@ class QuickPageTest {
         assertThat(page.select("script:not([src])")).isEmpty();
     }
 
+    /** The token that forms carry stays out of an address that may be sent on. */
+    @Test
+    void withoutScriptsTheFormLeadsToTheAddressOfItsQuestion() {
+        SignedIn visitor = SignedIn.visitor(RunningApplication.address(), "scriptless");
+        var answer = visitor.post(
+                "/quick",
+                "ask=adjust&amount=2+l&of=passata&pan=28+cm&look=mounds&by=boiling&then=ask&cook=" + UUID.randomUUID());
+        assertThat(answer.uri().getPath()).isEqualTo("/quick");
+        assertThat(answer.uri().getQuery())
+                .contains("ask=adjust", "amount=2", "look=mounds", "by=boiling")
+                .doesNotContain("csrf", "cook=");
+        assertThat(Jsoup.parse(answer.body()).select("#needs").text()).contains("Too thick");
+    }
+
     @Test
     void theWholeSauceIsWrittenOn() {
         SignedIn cook = TestKitchen.of("writer").http();
