@@ -11,6 +11,11 @@ public sealed interface SlurryRatio {
     /** The water by weight of the powder. */
     double waterPerPowder(StarchKind kind);
 
+    /** By level spoons of starch to water, as a key names them: 1:1, 2:1, or 1:2 for any other. */
+    static SlurryRatio ofSpoons(String key) {
+        return new BySpoons(key.equals("1:1") ? 1 : key.equals("2:1") ? 0.5 : 2);
+    }
+
     /**
      * By level spoons.
      *

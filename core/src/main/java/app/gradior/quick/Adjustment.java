@@ -58,7 +58,7 @@ public record Adjustment(
 
     private static final Celsius HOT = Celsius.of(95);
 
-    private static final double WATER_PER_POWDER = new SlurryRatio.BySpoons(2).waterPerPowder(StarchKind.CORN);
+    private static final SlurryRatio SLURRY = new SlurryRatio.BySpoons(2);
 
     /**
      * What a sauce needs.
@@ -128,7 +128,8 @@ public record Adjustment(
 
     private static Mixture thickenedTo(Mixture liquid, Grade hot) {
         StarchKind kind = StarchChoice.of(liquid, false).kind();
-        Slurry.Answer answer = Slurry.forGrade(liquid, kind, WATER_PER_POWDER, hot, HOT, ThicknessFactor.ONE);
+        Slurry.Answer answer =
+                Slurry.forGrade(liquid, kind, SLURRY.waterPerPowder(kind), hot, HOT, ThicknessFactor.ONE);
         if (answer instanceof Slurry.Answer.Found found) {
             return found.slurry().after();
         }
@@ -148,8 +149,8 @@ public record Adjustment(
     }
 
     private static OptionalDouble powder(Mixture sauce, StarchKind kind, Goal goal) {
-        OptionalDouble kilograms =
-                Slurry.powderKilograms(sauce, kind, WATER_PER_POWDER, goal.aim(), goal.served(), ThicknessFactor.ONE);
+        OptionalDouble kilograms = Slurry.powderKilograms(
+                sauce, kind, SLURRY.waterPerPowder(kind), goal.aim(), goal.served(), ThicknessFactor.ONE);
         return kilograms.isPresent() ? OptionalDouble.of(1000 * kilograms.getAsDouble()) : kilograms;
     }
 
@@ -162,6 +163,6 @@ public record Adjustment(
 
     /** The cold water that goes with so much of the starch, in g. */
     public double waterWith(double powderGrams) {
-        return powderGrams * new SlurryRatio.BySpoons(2).waterPerPowder(starch.kind());
+        return powderGrams * SLURRY.waterPerPowder(starch.kind());
     }
 }

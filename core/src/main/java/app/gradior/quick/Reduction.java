@@ -19,6 +19,7 @@ import app.gradior.quantity.Share;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
@@ -46,18 +47,15 @@ public record Reduction(Routes routes, List<InPan> pans, Optional<AtActivity> ha
         Knowledge knowledge = Knowledge.NONE.ofUnmeasuredPot();
         Routes routes = Routes.of(new Planner(liquid, conditions, knowledge), PlanRequest.of(goal));
         double across = conditions.pot().rim().centimetres();
-        Optional<InPan> narrower = Arrays.stream(WIDTHS_CM).filter(w -> w <= across - ANOTHER_CM).max().stream()
-                .boxed()
-                .flatMap(w -> inPan(liquid, conditions, w, goal).stream())
-                .findFirst();
-        Optional<InPan> wider = Arrays.stream(WIDTHS_CM).filter(w -> w >= across + ANOTHER_CM).min().stream()
-                .boxed()
-                .flatMap(w -> inPan(liquid, conditions, w, goal).stream())
-                .findFirst();
-        return new Reduction(
-                routes,
-                Stream.of(wider, narrower).flatMap(Optional::stream).toList(),
-                harder(liquid, conditions, goal));
+        OptionalDouble wider =
+                Arrays.stream(WIDTHS_CM).filter(w -> w >= across + ANOTHER_CM).min();
+        OptionalDouble narrower =
+                Arrays.stream(WIDTHS_CM).filter(w -> w <= across - ANOTHER_CM).max();
+        List<InPan> pans = Stream.of(wider, narrower)
+                .flatMap(width -> width.stream().boxed())
+                .flatMap(width -> inPan(liquid, conditions, width, goal).stream())
+                .toList();
+        return new Reduction(routes, pans, harder(liquid, conditions, goal));
     }
 
     private static Optional<InPan> inPan(Mixture liquid, Conditions conditions, double centimetres, Goal goal) {

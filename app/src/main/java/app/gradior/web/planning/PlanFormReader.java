@@ -204,15 +204,11 @@ final class PlanFormReader {
     }
 
     private SlurryRatio ratio() {
-        return switch (form.get(PlanField.SCHOOL)) {
-            case "1:1" -> new SlurryRatio.BySpoons(1);
-            case "2:1" -> new SlurryRatio.BySpoons(0.5);
-            case "weight" -> {
-                String otherwise = "Give 0.5 to 10 times the starch's weight of water.";
-                yield new SlurryRatio.ByWeight(
-                        number(PlanField.WATER, 0.5, 10, otherwise).orElse(2));
-            }
-            default -> new SlurryRatio.BySpoons(2);
-        };
+        if (!form.get(PlanField.SCHOOL).equals("weight")) {
+            return SlurryRatio.ofSpoons(form.get(PlanField.SCHOOL));
+        }
+        String otherwise = "Give 0.5 to 10 times the starch's weight of water.";
+        return new SlurryRatio.ByWeight(
+                number(PlanField.WATER, 0.5, 10, otherwise).orElse(2));
     }
 }

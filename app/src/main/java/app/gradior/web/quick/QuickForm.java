@@ -150,12 +150,7 @@ record QuickForm(
     }
 
     SlurryRatio slurryRatio() {
-        return switch (ratio) {
-            case "1:1" -> new SlurryRatio.BySpoons(1);
-            case "2:1" -> new SlurryRatio.BySpoons(0.5);
-            case "weight" -> new SlurryRatio.ByWeight(2);
-            default -> new SlurryRatio.BySpoons(2);
-        };
+        return ratio.equals("weight") ? new SlurryRatio.ByWeight(2) : SlurryRatio.ofSpoons(ratio);
     }
 
     /** The address of the same question with one blank filled otherwise. */
