@@ -20,13 +20,14 @@ async function ask() {
   history.replaceState(null, '', wanted);
   place.setAttribute('aria-busy', 'true');
   const answer = await fetch(wanted, { headers: { 'X-Fragment': 'quick' } }).catch(() => null);
+  const answered = answer?.ok ? await answer.text().catch(() => null) : null;
   if (mine !== asked) return;
   place.removeAttribute('aria-busy');
   if (answer?.redirected) {
     location.assign(answer.url);
     return;
   }
-  if (!answer?.ok) {
+  if (answered === null) {
     const sorry = document.createElement('p');
     sorry.className = 'wrong';
     sorry.setAttribute('role', 'alert');
@@ -34,7 +35,7 @@ async function ask() {
     place.replaceChildren(sorry);
     return;
   }
-  place.innerHTML = await answer.text();
+  place.innerHTML = answered;
   tellProblems(form, place);
   draw();
 }

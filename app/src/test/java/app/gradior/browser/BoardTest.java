@@ -68,6 +68,27 @@ class BoardTest {
     }
 
     @Test
+    void theOtherSystemIsReadAtThePointerAndAtTheFocus() {
+        Page page = demo(1280, 800);
+        Locator tip = page.locator("#other-units");
+        open(page, "Plum and star anise dip", "use=GLAZE");
+        page.locator("#board text", new Page.LocatorOptions().setHasText(Pattern.compile("^400 g$")))
+                .hover();
+        assertThat(tip).isVisible();
+        assertThat(tip).hasText("14.1 oz");
+        page.keyboard().press("Escape");
+        assertThat(tip).isHidden();
+
+        page.navigate("/pots");
+        page.locator("main a", new Page.LocatorOptions().setHasText("24 cm casserole"))
+                .first()
+                .focus();
+        assertThat(tip).hasText("9.45 in");
+        page.locator("h1").hover();
+        assertThat(tip).isHidden();
+    }
+
+    @Test
     void anAnswerThatComesLateTakesNoHandleOutOfAHand() {
         Page page = demo(1280, 800);
         open(page, "Plum and star anise dip", "use=GLAZE&route=reduce-then-slurry");

@@ -52,6 +52,7 @@ class NewcomerTest {
         page.waitForResponse(r -> r.url().contains("800"), () -> page.keyboard().type("800 ml"));
         page.keyboard().press("Enter");
         assertThat(page).hasURL(java.util.regex.Pattern.compile(".*amount=800\\+ml.*"));
+        assertThat(page.locator("#answers-place:not([aria-busy])")).hasCount(1);
         page.waitForResponse(
                 r -> r.url().contains("pan=28"),
                 () -> page.locator("a[data-ask]").first().press("Enter"));

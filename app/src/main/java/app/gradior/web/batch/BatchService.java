@@ -219,7 +219,7 @@ public class BatchService {
         if (earlier.isPresent()) {
             if (earlier.get().contentHash() != null
                     && !earlier.get().contentHash().equals(hash)) {
-                throw new Refused("Something else was sent under the same number before: enter it again.");
+                throw new Refused(BatchText.SENT_TWICE);
             }
             return new StoredCook(row, before);
         }
@@ -228,7 +228,7 @@ public class BatchService {
                 events.stream().anyMatch(e -> e instanceof CookEvent.Finished || e instanceof CookEvent.Undone);
         int max = alwaysTaken ? MAX_WITH_UNDOS : MAX_EVENTS;
         if (before.stored().size() + events.size() > max) {
-            throw new Refused("This cook has as many entries as it can hold: take it off and start another.");
+            throw new Refused(BatchText.AS_LONG_AS_IT_GETS);
         }
         List<StoredEvent> stored = new ArrayList<>();
         for (CookEvent event : events) {
@@ -282,10 +282,10 @@ public class BatchService {
         // What happened before it came off may still arrive from a device that was out of reach: it is kept.
         if (row.finishedAt() != null
                 && (event instanceof CookEvent.Finished || !event.at().isBefore(row.finishedAt()))) {
-            throw new Refused("This cook is finished: you find it in the journal.");
+            throw new Refused(BatchText.FINISHED);
         }
         if (event.at().isAfter(now().plus(CLOCK_SLACK)) || event.at().isBefore(row.startedAt())) {
-            throw new Refused("That is not within the time of this cook: check the clock of this device.");
+            throw new Refused(BatchText.NOT_WITHIN_ITS_TIME);
         }
         if (event instanceof CookEvent.Weighed weighed) {
             checkWeight(cook, weighed.net(), weighed.tare(), event.at());
@@ -294,8 +294,7 @@ public class BatchService {
         } else if (event instanceof CookEvent.PotChanged change
                 && change.pot()
                         .overflowsWith(cook.forecast(event.at()).current().volume())) {
-            throw new Refused("That pot holds " + say.millilitres(change.pot().capacity())
-                    + ", less than there is: take a larger one.");
+            throw new Refused(BatchText.potTooSmall(say.millilitres(change.pot().capacity())));
         }
     }
 
@@ -304,26 +303,23 @@ public class BatchService {
         CookEvent meant = folded.find(about)
                 .map(StoredEvent::event)
                 .filter(e -> !(e instanceof CookEvent.Started))
-                .orElseThrow(() -> new Refused("That entry is not part of this cook any more."));
+                .orElseThrow(() -> new Refused(BatchText.ENTRY_GONE));
         boolean endsAgain = row.finishedAt() != null
                 && meant instanceof CookEvent.Undone undo
                 && folded.find(undo.event())
                         .filter(e -> e.event() instanceof CookEvent.Finished)
                         .isPresent();
         if (endsAgain) {
-            throw new Refused("It was taken off again since: undo that first.");
+            throw new Refused(BatchText.TAKEN_OFF_AGAIN);
         }
     }
 
     private void checkWeight(Cook cook, Mass net, Mass tare, Instant at) {
         Mass max = cook.maxPossible(at);
         if (net.compareTo(max) > 0) {
-            String pot = tare.kilograms() > 0
-                    ? " Is the lid or the spoon on the scale too, or is it another pot than the one of "
-                            + say.grams(tare) + "?"
-                    : " Is the pot in that weight?";
-            throw new Refused("That would be " + say.grams(net) + " of sauce, more than the "
-                    + say.grams(cook.started().mixture().mass()) + " that went in." + pot);
+            throw new Refused(BatchText.moreThanWentIn(
+                            say.grams(net), say.grams(cook.started().mixture().mass()))
+                    + (tare.kilograms() > 0 ? BatchText.otherThings(say.grams(tare)) : BatchText.POT_IN_THAT_WEIGHT));
         }
     }
 

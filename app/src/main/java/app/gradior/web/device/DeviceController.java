@@ -64,7 +64,7 @@ class DeviceController {
             @RequestParam Device.Kind kind,
             RedirectAttributes said) {
         if (devices.all(kitchen).size() >= MAX_DEVICES) {
-            said.addFlashAttribute("wrong", "Twelve devices are as many as a kitchen keeps: remove one first.");
+            said.addFlashAttribute("wrong", DeviceText.TWELVE_AT_MOST);
             return "redirect:/devices";
         }
         String called = name.isBlank()
@@ -106,15 +106,13 @@ class DeviceController {
                 && k >= 0.1
                 && k <= 5;
         if (!sane || devices.all(kitchen).size() >= MAX_DEVICES) {
-            said.addFlashAttribute(
-                    "wrong",
-                    "Noise 0 to 100, drift −50 to 50 a minute, drop-outs 0 to 100 %, k 0.1 to 5, and twelve devices at most.");
+            said.addFlashAttribute("wrong", DeviceText.SIMULATION_BOUNDS);
             return "redirect:/devices";
         }
         Simulations.SimulatedPot pot = simulations.under(kitchen, under, k);
         Devices.Added added = devices.add(kitchen, "simulated " + kind.label(), kind);
         simulations.start(added, pot, new Simulations.Faults(noise, drift, dropOuts / 100));
-        said.addFlashAttribute("said", "It sends a value each second now.");
+        said.addFlashAttribute("said", DeviceText.SENDS_NOW);
         return "redirect:/devices";
     }
 }

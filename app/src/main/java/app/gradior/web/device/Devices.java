@@ -98,7 +98,7 @@ public class Devices {
                     device.kind().name(),
                     State.SILENT,
                     null,
-                    device.name() + ": nothing yet");
+                    DeviceText.nothingYet(device.name()));
         }
         double value = latest.get().value();
         String said = String.format(Locale.ROOT, device.kind() == Device.Kind.SCALE ? "%.0f" : "%.1f", value) + " "
@@ -111,7 +111,7 @@ public class Devices {
                     device.kind().name(),
                     State.ABSURD,
                     null,
-                    device.name() + " says " + said + ": not believed");
+                    DeviceText.notBelieved(device.name(), said));
         }
         if (age > FRESH.toSeconds()) {
             String since = age < 120 ? age + " s" : age / 60 + " min";
@@ -121,7 +121,7 @@ public class Devices {
                     device.kind().name(),
                     State.STALE,
                     null,
-                    device.name() + " silent for " + since);
+                    DeviceText.silent(device.name(), since));
         }
         return new Live(device.id(), device.name(), device.kind().name(), State.FRESH, value, said);
     }

@@ -74,11 +74,9 @@ class FeedController {
             // A right token is never made to wait: only whoever guesses.
             Optional<Duration> wait = throttle.tried(Throttle.Kind.TOKEN, Throttle.address(request.getRemoteAddr()));
             if (wait.isPresent()) {
-                return said(
-                        HttpStatus.TOO_MANY_REQUESTS,
-                        "Too many wrong tokens: try again in " + Throttle.minutes(wait.get()) + " minutes.");
+                return said(HttpStatus.TOO_MANY_REQUESTS, DeviceText.wrongTokens(Throttle.minutes(wait.get())));
             }
-            return said(HttpStatus.UNAUTHORIZED, "No device has this id and token.");
+            return said(HttpStatus.UNAUTHORIZED, DeviceText.NO_SUCH_DEVICE);
         }
         Bucket bucket = buckets.computeIfAbsent(
                 id,
@@ -86,11 +84,11 @@ class FeedController {
                         .addLimit(limit -> limit.capacity(IN_HAND).refillGreedy(PER_SECOND, Duration.ofSeconds(1)))
                         .build());
         if (!bucket.tryConsume(1)) {
-            return said(HttpStatus.TOO_MANY_REQUESTS, "At most 5 requests a second: send several values in one.");
+            return said(HttpStatus.TOO_MANY_REQUESTS, DeviceText.TOO_FAST);
         }
         byte[] body = request.getInputStream().readNBytes(MAX_BYTES + 1);
         if (body.length > MAX_BYTES) {
-            return said(HttpStatus.CONTENT_TOO_LARGE, "At most 16 KB a request.");
+            return said(HttpStatus.CONTENT_TOO_LARGE, DeviceText.TOO_LARGE);
         }
         String text = new String(body, StandardCharsets.UTF_8);
         try {
@@ -110,13 +108,12 @@ class FeedController {
         try {
             node = json.readTree(text);
         } catch (JacksonException e) {
-            throw new Malformed("This is not JSON.");
+            throw new Malformed(DeviceText.NO_JSON);
         }
         List<Devices.Measured> values = new ArrayList<>();
         for (JsonNode one : node.isArray() ? node : List.of(node)) {
             if (!one.path("value").isNumber()) {
-                throw new Malformed(
-                        "Every value needs a number: {\"value\": 2780.5, \"at\": \"2026-11-24T18:02:11Z\"}.");
+                throw new Malformed(DeviceText.JSON_FORM);
             }
             values.add(measured(one.path("value").asDouble(), one.path("at").asString("")));
             bounded(values);
@@ -139,20 +136,20 @@ class FeedController {
                 bounded(values);
             }
         } catch (IOException | java.io.UncheckedIOException | IllegalArgumentException e) {
-            throw new Malformed("The CSV needs the columns at,value and a number in each row.");
+            throw new Malformed(DeviceText.CSV_FORM);
         }
         return values;
     }
 
     private static void bounded(List<Devices.Measured> values) throws Malformed {
         if (values.size() > MAX_VALUES) {
-            throw new Malformed("At most 100 values a request.");
+            throw new Malformed(DeviceText.TOO_MANY_VALUES);
         }
     }
 
     private Devices.Measured measured(double value, String at) throws Malformed {
         if (!Double.isFinite(value)) {
-            throw new Malformed("A value must be a finite number.");
+            throw new Malformed(DeviceText.NOT_FINITE);
         }
         Instant now = devices.now();
         if (at.isEmpty()) {
@@ -161,11 +158,11 @@ class FeedController {
         try {
             Instant moment = Instant.parse(at).truncatedTo(ChronoUnit.MICROS);
             if (moment.isBefore(now.minus(OLDEST)) || moment.isAfter(now.plus(CLOCK_SLACK))) {
-                throw new Malformed("The time must lie within the last hour: check the device's clock.");
+                throw new Malformed(DeviceText.TOO_OLD);
             }
             return new Devices.Measured(value, moment);
         } catch (DateTimeParseException e) {
-            throw new Malformed("The time must be in UTC, such as 2026-11-24T18:02:11Z.");
+            throw new Malformed(DeviceText.TIME_FORM);
         }
     }
 }

@@ -65,7 +65,7 @@ class ImportController {
         try {
             if (file != null && !file.isEmpty()) {
                 if (file.getSize() > MAX_BYTES) {
-                    throw new Unreadable("This file is larger than 2 MB: delete what is not the recipe.");
+                    throw new Unreadable(ExchangeText.FILE_TOO_LARGE);
                 }
                 typed = RecipeDocument.decode(file.getBytes());
             }
@@ -109,14 +109,10 @@ class ImportController {
     private String kitchenFile(UUID kitchen, String typed, RedirectAttributes said) throws Unreadable {
         try {
             List<Sauce> taken = files.takeIn(kitchen, files.read(json.readTree(typed)));
-            said.addFlashAttribute("said", taken.size() + (taken.size() == 1 ? " sauce" : " sauces") + " imported.");
+            said.addFlashAttribute("said", ExchangeText.imported(taken.size()));
             return "redirect:/sauces";
         } catch (JacksonException e) {
-            throw new Unreadable("This looks like a Gradior file but breaks off or is malformed"
-                    + (e.getLocation() == null
-                            ? "."
-                            : ": look at line " + e.getLocation().getLineNr() + ", column "
-                                    + e.getLocation().getColumnNr() + "."));
+            throw new Unreadable(ExchangeText.malformed(e.getLocation()));
         }
     }
 }

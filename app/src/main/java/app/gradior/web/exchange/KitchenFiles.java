@@ -51,13 +51,12 @@ public class KitchenFiles {
         List<Error> errors = schema.validate(node);
         if (!errors.isEmpty()) {
             Error first = errors.get(0);
-            throw new Unreadable("This is not a " + KitchenFile.FORMAT + " file: at " + first.getInstanceLocation()
-                    + ", " + first.getMessage() + ".");
+            throw new Unreadable(ExchangeText.notOfTheFormat(first));
         }
         try {
             return json.treeToValue(node, KitchenFile.class);
         } catch (JacksonException e) {
-            throw new Unreadable("This Gradior file holds a value that is not known here: " + e.getOriginalMessage());
+            throw new Unreadable(ExchangeText.unknownValue(e.getOriginalMessage()));
         }
     }
 
@@ -115,7 +114,7 @@ public class KitchenFiles {
             try {
                 foods.keep(kitchen, food);
             } catch (IllegalArgumentException e) {
-                throw new Unreadable("The food “" + food.name() + "” can't be: " + e.getMessage());
+                throw new Unreadable(ExchangeText.impossibleFood(food.name(), e.getMessage()));
             }
         }
         file.amounts().forEach(a -> foods.rememberAmount(kitchen, a.measure(), a.food(), Mass.ofGrams(a.grams())));

@@ -5,6 +5,21 @@ import app.gradior.recipe.ReadRecipe.Doubt;
 
 /** What is said of recipes that come in. */
 final class ProposalText {
+    static final String RIGHT = "It's right";
+    static final String SKIP = "Skip it";
+    static final String RIGHT_ABOUT_THAT = "That's right";
+    static final String MORE = "Yes, more";
+    static final String ONLY_WHAT_IS_LISTED = "Only what is listed";
+    static final String NO_TIME = "No time at all";
+    static final String BY_HALF = "By half";
+    static final String TO_POUR = "To pour";
+    static final String TO_COAT = "To coat a spoon";
+    static final String TO_GLAZE = "To a glaze";
+    static final String STAYS = "It stays as it is";
+    static final String LEAVE_OUT = "Leave that out";
+    static final String KEEP = "Keep it";
+    static final String NOTE_IT = "Note it there";
+
     private ProposalText() {}
 
     static String of(Doubt doubt) {

@@ -95,44 +95,45 @@ class Proposals {
             case LINE_NOT_UNDERSTOOD, LINE_GUESSED -> {
                 RecipeLine about = read.lines().get(question.line().orElseThrow());
                 if (question.doubt() == Doubt.LINE_GUESSED) {
-                    fixes.add(new Proposal.Fix("It's right", null, ""));
+                    fixes.add(new Proposal.Fix(ProposalText.RIGHT, null, ""));
                 }
                 guesses(about).forEach(guess -> fixes.add(new Proposal.Fix(guess, line, guess)));
-                fixes.add(new Proposal.Fix("Skip it", line, "# " + about.text()));
+                fixes.add(new Proposal.Fix(ProposalText.SKIP, line, "# " + about.text()));
             }
             case LINE_NOT_IN_METHOD -> {
-                fixes.add(new Proposal.Fix("That's right", null, ""));
-                fixes.add(new Proposal.Fix("Skip it", line, "# " + question.about()));
+                fixes.add(new Proposal.Fix(ProposalText.RIGHT_ABOUT_THAT, null, ""));
+                fixes.add(new Proposal.Fix(ProposalText.SKIP, line, "# " + question.about()));
             }
             case WHICH_LINE, HOW_MUCH_OF_IT, NO_METHOD, NOTHING_GOES_IN ->
-                fixes.add(new Proposal.Fix("That's right", null, ""));
+                fixes.add(new Proposal.Fix(ProposalText.RIGHT_ABOUT_THAT, null, ""));
             case MORE_THAN_LISTED -> {
-                fixes.add(new Proposal.Fix("Yes, more", null, ""));
-                fixes.add(new Proposal.Fix("Only what is listed", question.about(), "# " + question.about()));
+                fixes.add(new Proposal.Fix(ProposalText.MORE, null, ""));
+                fixes.add(
+                        new Proposal.Fix(ProposalText.ONLY_WHAT_IS_LISTED, question.about(), "# " + question.about()));
             }
             case HOW_LONG -> {
                 for (int minutes : new int[] {5, 10, 20}) {
                     fixes.add(new Proposal.Fix(minutes + " min", step, step + ", simmer " + minutes + " min"));
                 }
-                fixes.add(new Proposal.Fix("No time at all", null, ""));
+                fixes.add(new Proposal.Fix(ProposalText.NO_TIME, null, ""));
             }
             case HOW_FAR -> {
-                fixes.add(new Proposal.Fix("By half", step, step + ", reduce by half"));
-                fixes.add(new Proposal.Fix("To pour", step, step + ", reduce to pour"));
-                fixes.add(new Proposal.Fix("To coat a spoon", step, step + ", reduce to toss"));
-                fixes.add(new Proposal.Fix("To a glaze", step, step + ", reduce to glaze"));
-                fixes.add(new Proposal.Fix("It stays as it is", null, ""));
+                fixes.add(new Proposal.Fix(ProposalText.BY_HALF, step, step + ", reduce by half"));
+                fixes.add(new Proposal.Fix(ProposalText.TO_POUR, step, step + ", reduce to pour"));
+                fixes.add(new Proposal.Fix(ProposalText.TO_COAT, step, step + ", reduce to toss"));
+                fixes.add(new Proposal.Fix(ProposalText.TO_GLAZE, step, step + ", reduce to glaze"));
+                fixes.add(new Proposal.Fix(ProposalText.STAYS, null, ""));
             }
             case OUT_OF_REACH -> {
                 if (step != null) {
-                    fixes.add(new Proposal.Fix("Leave that out", step, withoutReduction(step)));
+                    fixes.add(new Proposal.Fix(ProposalText.LEAVE_OUT, step, withoutReduction(step)));
                 }
-                fixes.add(new Proposal.Fix("Keep it", null, ""));
+                fixes.add(new Proposal.Fix(ProposalText.KEEP, null, ""));
             }
             case SENTENCE_NOT_UNDERSTOOD -> {
                 fixes.add(new Proposal.Fix("Nothing", null, ""));
                 if (step != null) {
-                    fixes.add(new Proposal.Fix("Note it there", step, step + "\n# " + question.about()));
+                    fixes.add(new Proposal.Fix(ProposalText.NOTE_IT, step, step + "\n# " + question.about()));
                 }
             }
         }

@@ -149,7 +149,7 @@ class FoodController {
             @RequestParam Optional<String> words) {
         boolean known = foods.language(kitchen).table().find(food).isPresent();
         if (!known) {
-            return ResponseEntity.unprocessableContent().body("There is no such food in this kitchen.");
+            return ResponseEntity.unprocessableContent().body(FoodText.NO_SUCH_FOOD);
         }
         if (words.filter(w -> !w.isBlank() && w.length() <= 200).isPresent()) {
             foods.rememberName(kitchen, words.get(), food);
@@ -157,7 +157,7 @@ class FoodController {
         }
         double weight = NumberInput.read(grams.orElse("")).orElse(Double.NaN);
         if (measure.filter(m -> !m.isBlank() && m.length() <= 40).isEmpty() || !(weight > 0 && weight <= 5000)) {
-            return ResponseEntity.unprocessableContent().body("Give it in grams, more than zero and up to 5000.");
+            return ResponseEntity.unprocessableContent().body(FoodText.GRAMS);
         }
         foods.rememberAmount(kitchen, measure.get(), food, Mass.ofGrams(weight));
         return ResponseEntity.noContent().build();

@@ -88,7 +88,7 @@ public record FoodForm(
     /** The food meant, or null with what is wrong said beside its field. */
     OwnFood food(String key, Errors errors) {
         if (name.isBlank() || name.length() > 80) {
-            errors.rejectValue("name", "name", "Give the food a name of up to 80 letters.");
+            errors.rejectValue("name", "name", FoodText.NAME);
         }
         double density = number("gramsPerMl", gramsPerMl, 0.05, 3, errors);
         Double piece = pieceG == null || pieceG.isBlank() ? null : number("pieceG", pieceG, 0.01, 10_000, errors);
@@ -107,13 +107,13 @@ public record FoodForm(
         }
         OwnFood.Label label = kind.equals("mix") ? null : label(density, errors);
         if (kind.equals("mix") && (mix.isBlank() || mix.length() > 4000)) {
-            errors.rejectValue("mix", "mix", "Write what it is mixed from, one food to a line.");
+            errors.rejectValue("mix", "mix", FoodText.MIXED_FROM);
         }
         if (errors.hasErrors()) {
             return null;
         }
         String own = key == null ? "own-" + UUID.randomUUID() : key;
-        String from = source.isBlank() ? (kind.equals("mix") ? "a mix of our own" : "its label") : source.strip();
+        String from = source.isBlank() ? (kind.equals("mix") ? FoodText.OWN_MIX : FoodText.LABEL) : source.strip();
         return new OwnFood(own, name.strip(), others, label, label == null ? mix : null, density, piece, known, from);
     }
 
@@ -125,8 +125,7 @@ public record FoodForm(
         double spirit = number("alcohol", alcohol, 0, 96, errors) * ETHANOL_G_PER_ML / Math.max(density, 0.05);
         double bare = withFibre == null ? carbohydrates : carbohydrates - fibres;
         if (sugar > bare + 1e-9) {
-            errors.rejectValue(
-                    "sugars", "more", "The sugars are part of the carbohydrate: they can't be more than it.");
+            errors.rejectValue("sugars", "more", FoodText.SUGARS);
         }
         OwnFood.Label label = new OwnFood.Label(
                 number("fat", fat, 0, 100, errors),
@@ -140,10 +139,7 @@ public record FoodForm(
                 body == null || body.isBlank() ? null : Double.valueOf(number("body", body, 0, 400, errors)),
                 smooth != null);
         if (!errors.hasErrors() && label.sum() > 100 + ANALYSIS_SLACK_G) {
-            errors.rejectValue(
-                    "fat",
-                    "sum",
-                    "These add up to " + Math.round(label.sum()) + " g in 100 g: check them against the label.");
+            errors.rejectValue("fat", "sum", FoodText.sum(Math.round(label.sum())));
         }
         return label;
     }
@@ -156,7 +152,7 @@ public record FoodForm(
         if (value.isPresent()) {
             return value.getAsDouble();
         }
-        errors.rejectValue(field, "number", "Give a plain number from " + plain(low) + " to " + plain(high) + ".");
+        errors.rejectValue(field, "number", FoodText.number(plain(low), plain(high)));
         return 0;
     }
 }

@@ -177,11 +177,12 @@ public record OwnFood(
         for (ReadLine line : grammar.readAll(mix)) {
             mixture = mixture.plus(line.mixture());
             if (line.foods().isEmpty()) {
-                throw new IllegalArgumentException("“" + line.typed().strip() + "” is not understood.");
+                throw new IllegalArgumentException(
+                        FoodText.notUnderstood(line.typed().strip()));
             }
         }
         if (mixture.isEmpty()) {
-            throw new IllegalArgumentException("Write what it is mixed from, one food to a line.");
+            throw new IllegalArgumentException(FoodText.MIXED_FROM);
         }
         return Composition.of(mixture);
     }

@@ -64,18 +64,13 @@ class JournalController {
         /** What the forecast missed, in a sentence that names what to change next time. */
         public Optional<String> lesson() {
             if (!view.getCook().yieldExplained()) {
-                return Optional.of(
-                        "What was weighed at the end is not what this pot can have left in that time: a spoonful eaten, or a slip?"
-                                + " Nothing was learnt from it.");
+                return Optional.of(JournalText.NOTHING_LEARNT);
             }
             return planned.minutesLeft().map(forecast -> {
                 double k = view.getCook().k().middle();
-                String pace = Math.abs(k - 1) < 0.06
-                        ? "This pot boiled off as fast as usual"
-                        : "This pot boils off " + Math.round(Math.abs(k - 1) * 100) + " % "
-                                + (k < 1 ? "slower" : "faster") + " than usual";
+                String pace = JournalText.pace(k);
                 boolean within = forecast.contains(tookMinutes);
-                return pace + "; the time was " + (within ? "within" : "outside") + " the forecast's range.";
+                return JournalText.lesson(pace, within);
             });
         }
     }

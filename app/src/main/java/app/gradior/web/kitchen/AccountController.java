@@ -53,12 +53,12 @@ class AccountController {
      * @param timeZone as the browser names it
      */
     record SignUpForm(
-            @NotBlank(message = "Choose a name to sign in with.") @Size(max = 80, message = "Use up to 80 letters.")
+            @NotBlank(message = KitchenText.NAME) @Size(max = 80, message = KitchenText.NAME_TOO_LONG)
             String name,
 
-            @NotBlank(message = "Choose a password.") String password,
+            @NotBlank(message = KitchenText.PASSWORD) String password,
 
-            @NotBlank(message = "Give your kitchen a name.") @Size(max = 80, message = "Use up to 80 letters.")
+            @NotBlank(message = KitchenText.KITCHEN_NAME) @Size(max = 80, message = KitchenText.NAME_TOO_LONG)
             String kitchen,
 
             String timeZone,
@@ -150,7 +150,7 @@ class AccountController {
             HttpServletResponse response) {
         Optional<Altitude> altitude = form.altitude();
         if (altitude.isEmpty()) {
-            errors.rejectValue("height", "height", "Give a height such as 500 m or 1600 ft, or leave the field empty.");
+            errors.rejectValue("height", "height", KitchenText.HEIGHT);
         }
         if (!errors.hasFieldErrors("password")) {
             Passwords.problem(form.password(), List.of(text(form.name()), text(form.kitchen())))
@@ -167,7 +167,7 @@ class AccountController {
                 signIn.as(form.name(), request, response);
                 return tried(guest) ? "redirect:/" : "redirect:/sauces/starters";
             } catch (Accounts.NameTaken e) {
-                errors.rejectValue("name", "taken", "This name is taken: choose another.");
+                errors.rejectValue("name", "taken", KitchenText.NAME_TAKEN);
             }
         }
         if (response.getStatus() == HttpStatus.OK.value()) {
@@ -192,11 +192,7 @@ class AccountController {
         wait.ifPresent(time -> {
             response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
             response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(time.toSeconds()));
-            errors.rejectValue(
-                    "name",
-                    "wait",
-                    "Many accounts were made from here in the last hour: try again in " + Throttle.minutes(time)
-                            + " minutes.");
+            errors.rejectValue("name", "wait", KitchenText.manyAccounts(Throttle.minutes(time)));
         });
         return wait.isPresent();
     }
@@ -210,7 +206,7 @@ class AccountController {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
         try {
-            visitors.open(Accounts.Guest.DEMO, "Demo kitchen", timeZone, request, response);
+            visitors.open(Accounts.Guest.DEMO, KitchenText.DEMO_KITCHEN, timeZone, request, response);
         } catch (Visitors.TooMany e) {
             return "redirect:/signin?later=" + e.minutes();
         }

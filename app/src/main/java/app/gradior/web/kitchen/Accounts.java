@@ -156,7 +156,7 @@ public class Accounts implements UserDetailsService {
             return false;
         }
         ZoneId zone = mapper.kitchen(user.kitchenId()).orElseThrow().zone();
-        UUID own = newKitchen(NewKitchen.called("Kitchen of " + user.getUsername(), zone), now());
+        UUID own = newKitchen(NewKitchen.called(KitchenText.kitchenOf(user.getUsername()), zone), now());
         return mapper.move(user.kitchenId(), user.getUsername(), own) == 1;
     }
 

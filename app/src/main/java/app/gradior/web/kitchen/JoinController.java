@@ -34,10 +34,10 @@ class JoinController {
 
     /** Who joins. */
     record JoinForm(
-            @NotBlank(message = "Choose a name to sign in with.") @Size(max = 80, message = "Use up to 80 letters.")
+            @NotBlank(message = KitchenText.NAME) @Size(max = 80, message = KitchenText.NAME_TOO_LONG)
             String name,
 
-            @NotBlank(message = "Choose a password.") String password) {}
+            @NotBlank(message = KitchenText.PASSWORD) String password) {}
 
     @GetMapping
     String asked(@PathVariable String token, Model model) {
@@ -69,7 +69,7 @@ class JoinController {
                 signIn.as(form.name(), request, response);
                 return "redirect:/";
             } catch (Accounts.NameTaken e) {
-                errors.rejectValue("name", "taken", "This name is taken: choose another.");
+                errors.rejectValue("name", "taken", KitchenText.NAME_TAKEN);
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

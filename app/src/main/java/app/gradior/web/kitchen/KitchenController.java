@@ -53,26 +53,23 @@ class KitchenController {
 
     /** What a kitchen prefers. */
     record PreferencesForm(
-            @NotBlank(message = "Give your kitchen a name.") @Size(max = 80, message = "Use up to 80 letters.")
+            @NotBlank(message = KitchenText.KITCHEN_NAME) @Size(max = 80, message = KitchenText.NAME_TOO_LONG)
             String name,
 
-            @NotNull(message = "Choose how weights are shown.")
-            AccountMapper.Units units,
+            @NotNull(message = KitchenText.WEIGHTS) AccountMapper.Units units,
 
-            @NotNull(message = "Choose whose cups and spoons you mean.")
-            Measures measures,
+            @NotNull(message = KitchenText.CUPS) Measures measures,
 
-            @NotNull(message = "Choose how temperatures are shown.")
-            AccountMapper.TemperatureScale temperature,
+            @NotNull(message = KitchenText.TEMPERATURES) AccountMapper.TemperatureScale temperature,
 
-            @NotNull(message = "Give the height above the sea in metres, 0 at the coast.")
-            @Min(value = -400, message = "No kitchen lies so low: is it in metres?")
-            @Max(value = 5500, message = "No kitchen lies so high: is it in metres?")
+            @NotNull(message = KitchenText.METRES)
+            @Min(value = -400, message = KitchenText.TOO_LOW)
+            @Max(value = 5500, message = KitchenText.TOO_HIGH)
             Integer altitudeM,
 
-            @NotNull(message = "Give how warm the kitchen is, in °C.")
-            @DecimalMin(value = "0", message = "A kitchen has 0 to 45 °C.")
-            @DecimalMax(value = "45", message = "A kitchen has 0 to 45 °C.")
+            @NotNull(message = KitchenText.ROOM)
+            @DecimalMin(value = "0", message = KitchenText.ROOM_BOUNDS)
+            @DecimalMax(value = "45", message = KitchenText.ROOM_BOUNDS)
             Double roomC,
 
             Boolean hood,
@@ -122,7 +119,7 @@ class KitchenController {
                 : AccountController.zoneOf(
                         form.timeZone() == null ? row(kitchen).timeZone() : form.timeZone());
         if (errors.getTarget() != null && zone.isEmpty()) {
-            errors.rejectValue("timeZone", "zone", "Choose one of the time zones shown.");
+            errors.rejectValue("timeZone", "zone", KitchenText.TIME_ZONE);
         }
         if (errors.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

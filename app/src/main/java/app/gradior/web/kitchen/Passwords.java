@@ -30,10 +30,10 @@ final class Passwords {
      */
     static Optional<String> problem(String password, List<String> own) {
         if (password.codePointCount(0, password.length()) < SHORTEST) {
-            return Optional.of("Use 10 letters or more: three words do well.");
+            return Optional.of(KitchenText.PASSWORD_TOO_SHORT);
         }
         if (!encodable(password)) {
-            return Optional.of("That is too long to be kept safely: use up to 72 plain letters, fewer with accents.");
+            return Optional.of(KitchenText.PASSWORD_TOO_LONG);
         }
         String rest = password.toLowerCase(Locale.ROOT);
         for (String name : own) {
@@ -43,11 +43,10 @@ final class Passwords {
             }
         }
         if (rest.length() < password.length() && rest.strip().length() < MIN_BESIDE_NAME) {
-            return Optional.of("That is little more than your name or your kitchen's: use other words.");
+            return Optional.of(KitchenText.PASSWORD_LIKE_NAME);
         }
         return STRENGTH.measure(password, own).getScore() <= WEAK
-                ? Optional.of(
-                        "That is one of the first a stranger would try: take three words that do not belong together.")
+                ? Optional.of(KitchenText.PASSWORD_COMMON)
                 : Optional.empty();
     }
 

@@ -71,7 +71,7 @@ class SettingsController {
         // Before this session gets a new id, which the database does not know until the request is over.
         sessions.endAllBut(user.getUsername(), request.getSession().getId());
         signIn.as(user.getUsername(), request, response);
-        said.addFlashAttribute("said", "Your password is changed, and all other devices are signed out.");
+        said.addFlashAttribute("said", KitchenText.PASSWORD_CHANGED);
         return "redirect:/account";
     }
 
@@ -79,10 +79,10 @@ class SettingsController {
     private Optional<String> notProved(KitchenUser user, String password) {
         Optional<Duration> wait = throttle.tried(Throttle.Kind.SIGN_IN_NAME, user.getUsername());
         if (wait.isPresent()) {
-            return Optional.of("Too many tries: please wait " + Throttle.minutes(wait.get()) + " min.");
+            return Optional.of(KitchenText.tooManyTries(Throttle.minutes(wait.get())));
         }
         if (!accounts.proves(user, password)) {
-            return Optional.of("That is not your password.");
+            return Optional.of(KitchenText.WRONG_PASSWORD);
         }
         throttle.forget(Throttle.Kind.SIGN_IN_NAME, user.getUsername());
         return Optional.empty();
@@ -113,8 +113,7 @@ class SettingsController {
             HttpServletResponse response) {
         refuseGuests(user);
         if (!accounts.leave(user)) {
-            said.addFlashAttribute(
-                    "said", "You are the last one in this kitchen: invite a person first, or delete it.");
+            said.addFlashAttribute("said", KitchenText.LAST_ONE);
             return "redirect:/account";
         }
         sessions.endAllBut(user.getUsername(), request.getSession().getId());
@@ -131,12 +130,7 @@ class SettingsController {
             HttpServletResponse response) {
         refuseGuests(user);
         if (accounts.isAlone(user) && !sessions.downloadedLately(request.getSession())) {
-            return refused(
-                    user,
-                    "password",
-                    "Download everything first, so that nothing is gone by mistake.",
-                    model,
-                    response);
+            return refused(user, "password", KitchenText.DOWNLOAD_FIRST, model, response);
         }
         Optional<String> wrong = notProved(user, password);
         if (wrong.isPresent()) {

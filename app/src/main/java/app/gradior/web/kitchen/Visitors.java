@@ -46,7 +46,7 @@ public class Visitors {
     public UUID kitchen(KitchenUser user, String timeZone, HttpServletRequest request, HttpServletResponse response) {
         return user != null
                 ? user.kitchenId()
-                : open(Accounts.Guest.TRIAL, "Your kitchen", timeZone, request, response);
+                : open(Accounts.Guest.TRIAL, KitchenText.YOUR_KITCHEN, timeZone, request, response);
     }
 
     UUID open(

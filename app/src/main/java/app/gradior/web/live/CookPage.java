@@ -64,25 +64,21 @@ public final class CookPage {
     public String getWantedWords() {
         double after = guidance.minutesAfterWanted().orElse(0.0);
         if (Math.abs(after) < 1) {
-            return "ready just then";
+            return CookText.READY_THEN;
         }
-        return "ready about " + say.minutes(Math.abs(after)) + (after > 0 ? " after" : " before");
+        return CookText.ready(say.minutes(Math.abs(after)), after > 0);
     }
 
     /** That a weighing now would narrow the forecast, if it would. */
     public Optional<String> getCheckNow() {
         return guidance.ifWeighed()
-                .map(then -> "Weigh it now: between "
-                        + say.range(view.getMinutesLeft().orElseThrow())
-                        + " would narrow to about "
-                        + Math.max(1, Math.round(then.width())) + " min.");
+                .map(then -> CookText.weighNow(
+                        say.range(view.getMinutesLeft().orElseThrow()), Math.max(1, Math.round(then.width()))));
     }
 
     /** That two hands did the same thing differently. */
     public Optional<String> getConflict() {
-        return guidance.twoHands()
-                .map(hands -> "Two entries at the same time: " + view.said(hands.early()) + " and "
-                        + view.said(hands.late()) + ". Both are kept; the later one counts.");
+        return guidance.twoHands().map(hands -> CookText.twoHands(view.said(hands.early()), view.said(hands.late())));
     }
 
     /**
@@ -107,20 +103,20 @@ public final class CookPage {
             }
         }
         plan.filter(p -> p.route() == Route.Kind.BLEND).ifPresent(p -> {
-            all.add(new String[] {"blend", "Blend it smooth", "hot: fill the jug to a third, and vent it"});
+            all.add(new String[] {"blend", CookText.BLEND_IT, CookText.HOT_JUG});
             usual.add(view.getCook().events().stream().anyMatch(CookEvent.Blended.class::isInstance));
         });
         boolean slurryOnly = plan.filter(p -> p.route() == Route.Kind.SLURRY).isPresent();
         if (slurryOnly) {
-            all.add(new String[] {"simmer", "Bring it to the boil", ""});
+            all.add(new String[] {"simmer", CookText.BRING_TO_THE_BOIL, ""});
             usual.add(view.getCook().simmerSeen());
         } else {
             all.add(new String[] {
                 "reduce",
-                capital(Names.of(view.getCook().conditions().activity())) + " to " + view.getTarget(),
+                CookText.reduce(capital(Names.of(view.getCook().conditions().activity())), view.getTarget()),
                 view.getForecast()
                         .atTarget()
-                        .map(at -> "dip mark " + say.depth(at.depth().millimetres()))
+                        .map(at -> CookText.dipMark(say.depth(at.depth().millimetres())))
                         .orElse("")
             });
             usual.add(view.getForecast().reached());
@@ -129,9 +125,8 @@ public final class CookPage {
             double poured = view.getCook().starchPoured().grams();
             all.add(new String[] {
                 "slurry",
-                "Slurry: " + say.grams(pour.powderGrams()) + " " + Names.of(pour.kind()) + ", "
-                        + say.grams(pour.waterGrams()) + " cold water, in thirds",
-                poured > 0 ? say.grams(poured) + " of it is in" : "stir it again just before"
+                CookText.slurry(say.grams(pour.powderGrams()), Names.of(pour.kind()), say.grams(pour.waterGrams())),
+                poured > 0 ? CookText.isIn(say.grams(poured)) : CookText.STIR_AGAIN
             });
             usual.add(!guidance.slurryToPour());
         });
@@ -142,7 +137,7 @@ public final class CookPage {
                 usual.add(false);
             }
         }
-        all.add(new String[] {"off", "Take it off and weigh it", ""});
+        all.add(new String[] {"off", CookText.TAKE_IT_OFF, ""});
         usual.add(false);
         List<Step> steps = new ArrayList<>();
         boolean found = false;
@@ -195,7 +190,7 @@ public final class CookPage {
                 .toList();
         String first = lines.stream().limit(SHOWN_FOODS).collect(Collectors.joining(", "));
         int more = lines.size() - SHOWN_FOODS;
-        return more > 0 ? first + " and " + more + " more" : first;
+        return more > 0 ? CookText.andMore(first, more) : first;
     }
 
     /** What was read last, and when. */
@@ -213,8 +208,6 @@ public final class CookPage {
                 .map(Names::of)
                 .sorted()
                 .collect(Collectors.joining(", "));
-        return view.getRow().sauceName() + ", " + say.day(now)
-                + (allergens.isEmpty() ? "" : ". Contains " + allergens)
-                + ". Keep at 4 °C or below, use within ten days.";
+        return view.getRow().sauceName() + ", " + say.day(now) + CookText.keeping(allergens);
     }
 }

@@ -10,7 +10,7 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.text.LidKeys;
-import app.gradior.web.text.PlanWords;
+import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
 import java.time.Duration;
 import java.time.Instant;
@@ -34,11 +34,11 @@ public final class CookView {
     private final Forecast forecast;
     private final Supplier<Forecast> planned;
     private final Wording say;
-    private final PlanWords words;
+    private final PlanText words;
     private final EntryText entryText;
     private final Supplier<List<Entry>> entries;
 
-    CookView(BatchService.StoredCook kept, Instant now, Wording say, PlanWords words) {
+    CookView(BatchService.StoredCook kept, Instant now, Wording say, PlanText words) {
         this.kept = kept;
         this.now = now;
         this.forecast = kept.cook().forecast(now);
@@ -89,10 +89,9 @@ public final class CookView {
 
     /** What the drawing of the pot shows, in words. */
     public String getPotWords() {
-        String now = Math.round(forecast.current().depth().millimetres()) + " millimetres deep now";
-        return forecast.atTarget()
-                .map(at -> now + ", stop at " + Math.round(at.depth().millimetres()))
-                .orElse(now);
+        return CookText.depth(
+                forecast.current().depth().millimetres(),
+                forecast.atTarget().map(at -> at.depth().millimetres()));
     }
 
     /** Something that happened, said in words. */
@@ -197,16 +196,13 @@ public final class CookView {
             double tare = weighed.tare().grams();
             double off = last.measured() * 1000 - last.expected() * 1000;
             String guess = Math.abs(off + tare) < 0.1 * last.expected() * 1000
-                    ? "Was it weighed without the pot? Then it is " + say.grams(last.measured() * 1000 + tare) + "."
+                    ? CookText.withoutThePot(say.grams(last.measured() * 1000 + tare))
                     : Math.abs(off - tare) < 0.1 * last.expected() * 1000
-                            ? "Is the pot in it still? Then it is " + say.grams(last.measured() * 1000 - tare) + "."
-                            : "Is it mistyped?";
-            return "A weight of " + say.grams(last.measured() * 1000) + " does not fit what came before: about "
-                    + say.about(last.expected() * 1000) + " was expected. " + guess
-                    + " It is not counted until you say it is right.";
+                            ? CookText.withThePot(say.grams(last.measured() * 1000 - tare))
+                            : CookText.MISTYPED;
+            return CookText.unlikelyWeight(say.grams(last.measured() * 1000), say.about(last.expected() * 1000), guess);
         }
-        return capital(entryText.of(last.reading()))
-                + " does not fit what came before. Is it mistyped? It is not counted until you say it is right.";
+        return CookText.unlikely(capital(entryText.of(last.reading())));
     }
 
     /** What a reading changed: the pace if it did, else the thickness. */
@@ -216,10 +212,9 @@ public final class CookView {
         boolean asThought = Math.round(pace) == Math.round(paceThen);
         double thicker = after.current().warm().value() - then.current().warm().value();
         if (asThought && Math.abs(thicker) >= 0.1) {
-            return (thicker > 0 ? "Thicker" : "Thinner") + " than thought by " + say.number(Math.abs(thicker), 1)
-                    + " of a grade";
+            return CookText.thicker(thicker > 0, say.number(Math.abs(thicker), 1));
         }
-        return "Losing " + say.pace(pace) + (asThought ? ", as thought" : ", not " + say.grams(paceThen));
+        return CookText.losing(say.pace(pace), asThought, say.grams(paceThen));
     }
 
     private static String capital(String words) {
@@ -232,7 +227,7 @@ public final class CookView {
         }
         long more = Math.round(
                 after.minutesLeft().get().middle() - then.minutesLeft().get().middle());
-        return more == 0 ? "" : ": " + Math.abs(more) + " min " + (more > 0 ? "longer" : "sooner");
+        return more == 0 ? "" : CookText.change(more);
     }
 
     /** What the page draws: readings, the plan as it was at the start, and the band ahead; minutes since the start. */

@@ -1,7 +1,7 @@
 package app.gradior.web.live;
 
 import app.gradior.web.batch.BatchService;
-import app.gradior.web.text.PlanWords;
+import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
 import java.time.Instant;
 import java.util.List;
@@ -13,9 +13,9 @@ import org.springframework.stereotype.Component;
 public class CookViews {
     private final BatchService cooks;
     private final Wording say;
-    private final PlanWords words;
+    private final PlanText words;
 
-    CookViews(BatchService cooks, Wording say, PlanWords words) {
+    CookViews(BatchService cooks, Wording say, PlanText words) {
         this.cooks = cooks;
         this.say = say;
         this.words = words;

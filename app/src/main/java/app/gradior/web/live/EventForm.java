@@ -57,16 +57,10 @@ record EventForm(
 
     /** When it happened: so long ago as the page had to keep it, and as the cook says it was forgotten. */
     private Instant moment(Cook cook, Instant now) {
-        double late = EventReader.optional(
-                        this.late,
-                        0,
-                        LONGEST_LATE_MS,
-                        "late",
-                        "That happened too long ago to be sent now: enter it again by hand.")
+        double late = EventReader.optional(this.late, 0, LONGEST_LATE_MS, "late", CookText.TOO_LONG_AGO)
                 .filter(ms -> ms > AT_ONCE_MS)
                 .orElse(0.0);
-        double minutes = EventReader.optional(
-                        ago, 0, 24 * 60, "ago", "How many minutes ago was it? Give a plain number, such as 5.")
+        double minutes = EventReader.optional(ago, 0, 24 * 60, "ago", CookText.MINUTES_AGO)
                 .orElse(0.0);
         // A page of this cook was there no sooner than the cook: a slow way at its very start is not before it.
         Instant sent = now.minusMillis(Math.round(late));
@@ -82,7 +76,7 @@ record EventForm(
             CookEvent old = cook.events().stream()
                     .filter(e -> e.id().equals(amends))
                     .findFirst()
-                    .orElseThrow(() -> new BatchService.Refused("That entry is not part of this cook any more."));
+                    .orElseThrow(() -> new BatchService.Refused(CookText.ENTRY_GONE));
             // It stands at the time of the old one, unless that is what was wrong.
             moment = ago == null || ago.isBlank() ? old.at() : moment;
             // One id made of the new one's, so that sending it again takes nothing back twice.

@@ -74,34 +74,27 @@ final class EventReader {
                         Length.ofMillimetres(number(
                                 0,
                                 cook.conditions().pot().wall().millimetres(),
-                                "Give the depth in mm, from 0 to the pot's "
-                                        + Math.round(
-                                                cook.conditions().pot().wall().millimetres()) + " mm.")));
+                                CookText.depthUpTo(cook.conditions().pot().wall()))));
             case JUGGED ->
-                new CookEvent.Jugged(
-                        id, moment, Volume.ofMillilitres(number(1, MAX_GRAMS, "Give the volume in ml, such as 650.")));
+                new CookEvent.Jugged(id, moment, Volume.ofMillilitres(number(1, MAX_GRAMS, CookText.VOLUME)));
             case SPOON_LOOKED ->
                 new CookEvent.SpoonLooked(
                         id,
                         moment,
                         chosen(SpoonCoat.class),
-                        optional(form.second(), -5, 125, "second", "Give its temperature in °C, or leave that free.")
+                        optional(form.second(), -5, 125, "second", CookText.SPOON_TEMPERATURE)
                                 .map(Celsius::of));
             case PLATE_SPREAD_READ ->
                 new CookEvent.PlateSpreadRead(
                         id,
                         moment,
-                        Length.ofCentimetres(
-                                number(2, 40, "Give how far it spread in cm, between 2 and 40, such as 9.5.")),
-                        Celsius.of(
-                                optional(form.second(), -5, 100, "second", "Give its temperature on the plate in °C.")
-                                        .orElse(Celsius.SERVED_WARM.degrees())));
+                        Length.ofCentimetres(number(2, 40, CookText.SPREAD)),
+                        Celsius.of(optional(form.second(), -5, 100, "second", CookText.PLATE_TEMPERATURE)
+                                .orElse(Celsius.SERVED_WARM.degrees())));
             case TEMPERATURE_READ ->
-                new CookEvent.TemperatureRead(
-                        id, moment, Celsius.of(number(-5, 160, "Give the temperature in °C, between -5 and 160.")));
+                new CookEvent.TemperatureRead(id, moment, Celsius.of(number(-5, 160, CookText.TEMPERATURE)));
             case TASTED ->
-                new CookEvent.Tasted(id, moment, chosen(CookEvent.Flavour.class), (int)
-                        number(-2, 2, "Choose one of the five steps."));
+                new CookEvent.Tasted(id, moment, chosen(CookEvent.Flavour.class), (int) number(-2, 2, CookText.TASTE));
             case HEAT_CHANGED -> new CookEvent.HeatChanged(id, moment, chosen(Activity.class));
             case HEAT_SWITCHED -> new CookEvent.HeatSwitched(id, moment, "on".equals(form.choice()));
             case LID_CHANGED -> new CookEvent.LidChanged(id, moment, LidKeys.lid(form.choice()));
@@ -112,38 +105,29 @@ final class EventReader {
                 new CookEvent.SlurryPoured(
                         id,
                         moment,
-                        StarchKind.ofKey(form.choice())
-                                .orElseThrow(() -> new BatchService.Refused("Choose the starch.")),
-                        Mass.ofGrams(number(0.1, 5000, "Give the grams of starch that went in, such as 3.")),
-                        Mass.ofGrams(number(
-                                form.second(), 0, 20_000, "second", "Give the grams of water it was stirred into.")));
+                        StarchKind.ofKey(form.choice()).orElseThrow(() -> new BatchService.Refused(CookText.STARCH)),
+                        Mass.ofGrams(number(0.1, 5000, CookText.STARCH_GRAMS)),
+                        Mass.ofGrams(number(form.second(), 0, 20_000, "second", CookText.SLURRY_WATER)));
             case BLENDED -> new CookEvent.Blended(id, moment);
             case STRAINED -> strained(id, moment);
             case POT_CHANGED ->
                 new CookEvent.PotChanged(
                         id,
                         moment,
-                        kitchen.pot(reference("Choose the pot it is in now."))
-                                .orElseThrow(() -> new BatchService.Refused("Choose the pot it is in now.")));
+                        kitchen.pot(reference(CookText.POT)).orElseThrow(() -> new BatchService.Refused(CookText.POT)));
             case TICKED -> new CookEvent.Ticked(id, moment, label("step"), !"no".equals(form.value()));
             case TIMER_STARTED ->
                 new CookEvent.TimerStarted(
                         id,
                         moment,
                         label("timer"),
-                        Duration.ofSeconds(
-                                Math.round(60 * number(0.1, 1440, "Give minutes, from 0.1 to 1440, such as 5."))));
+                        Duration.ofSeconds(Math.round(60 * number(0.1, 1440, CookText.TIMER_MINUTES))));
             case WANTED ->
                 new CookEvent.Wanted(
-                        id,
-                        moment,
-                        moment.plusMillis(Math.round(
-                                60_000 * number(1, 1440, "Give the minutes until then, from 1 to 1440, such as 45."))));
-            case TIMER_STOPPED ->
-                new CookEvent.TimerStopped(id, moment, reference("That timer is not there any more."));
-            case UNDONE -> new CookEvent.Undone(id, moment, reference("That entry is not part of this cook any more."));
-            case CONFIRMED ->
-                new CookEvent.Confirmed(id, moment, reference("That entry is not part of this cook any more."));
+                        id, moment, moment.plusMillis(Math.round(60_000 * number(1, 1440, CookText.WANTED_MINUTES))));
+            case TIMER_STOPPED -> new CookEvent.TimerStopped(id, moment, reference(CookText.TIMER_GONE));
+            case UNDONE -> new CookEvent.Undone(id, moment, reference(CookText.ENTRY_GONE));
+            case CONFIRMED -> new CookEvent.Confirmed(id, moment, reference(CookText.ENTRY_GONE));
             case FINISHED ->
                 new CookEvent.Finished(
                         id,
@@ -164,21 +148,15 @@ final class EventReader {
             return Optional.empty();
         }
         String[] parts = form.second().split("[x×*]");
-        String wrong = "Give jars as number × ml, such as 2 × 250.";
+        String wrong = CookText.JARS;
         if (parts.length != 2) {
             throw new BatchService.Refused(wrong, "second");
         }
         int count = (int) number(parts[0], 1, 200, "second", wrong);
         double millilitres = number(parts[1].replace("ml", ""), 5, 5000, "second", wrong);
-        double left = optional(
-                        form.third(), 0, MAX_GRAMS, "third", "Give what is left over in ml, or leave the field empty.")
+        double left = optional(form.third(), 0, MAX_GRAMS, "third", CookText.LEFT_OVER)
                 .orElse(0.0);
-        double free = optional(
-                        form.headspace(),
-                        0,
-                        60,
-                        "headspace",
-                        "Give what is left free under the rim in mm, 0 to 60, such as 15.")
+        double free = optional(form.headspace(), 0, 60, "headspace", CookText.HEADSPACE)
                 .orElse(USUAL_HEADSPACE);
         return Optional.of(moment -> new CookEvent.Jarred(
                 UUID.nameUUIDFromBytes((form.event() + "-jars").getBytes(StandardCharsets.US_ASCII)),
@@ -192,9 +170,7 @@ final class EventReader {
     private String jarLabel() {
         String written = form.label() == null ? "" : form.label().strip();
         if (written.length() > LONGEST_JAR_LABEL) {
-            throw new BatchService.Refused(
-                    "A label holds " + LONGEST_JAR_LABEL + " letters at most; this has " + written.length() + ".",
-                    "label");
+            throw new BatchService.Refused(CookText.labelTooLong(LONGEST_JAR_LABEL, written.length()), "label");
         }
         return written;
     }
@@ -202,12 +178,11 @@ final class EventReader {
     private CookEvent.Added added(UUID id, Instant moment) {
         String line = form.value() == null ? "" : form.value().strip();
         if (line.isEmpty() || line.length() > 200) {
-            throw new BatchService.Refused("Write what went in, such as 100 ml water or 1 tbsp honey.");
+            throw new BatchService.Refused(CookText.WHAT_WENT_IN);
         }
         ReadLine read = kitchen.lines().apply(line);
         if (read.foods().isEmpty()) {
-            throw new BatchService.Refused("“" + line
-                    + "” is not understood: write an amount and a food, such as 100 ml water or 1 tbsp honey.");
+            throw new BatchService.Refused(CookText.notUnderstood(line));
         }
         return new CookEvent.Added(id, moment, read.mixture(), line);
     }
@@ -215,8 +190,7 @@ final class EventReader {
     /** So many grams stayed in the sieve: what of the solids and what of the liquid, as a plan has it. */
     private CookEvent.Strained strained(UUID id, Instant moment) {
         Mixture there = cook.forecast(moment).current().mixture();
-        double left = number(
-                0, there.mass().grams() * 0.9, "Give the grams that stayed in the sieve, less than what is there.");
+        double left = number(0, there.mass().grams() * 0.9, CookText.SIEVE);
         Sieve sieve = Sieve.leaving(there, Mass.ofGrams(left));
         return new CookEvent.Strained(id, moment, sieve.solidsHeld(), sieve.liquidHeld());
     }
@@ -228,8 +202,7 @@ final class EventReader {
             return new CookEvent.Weighed(id, moment, read.plus(tare), tare);
         }
         if (read.compareTo(tare) < 0) {
-            throw new BatchService.Refused("The empty pot alone weighs " + Math.round(tare.grams())
-                    + " g: if the pot was not on the scale, untick that it was.");
+            throw new BatchService.Refused(CookText.lessThanThePot(tare));
         }
         return new CookEvent.Weighed(id, moment, read, tare);
     }
@@ -239,23 +212,18 @@ final class EventReader {
         String typed = form.tare() == null ? "" : form.tare().strip();
         if (typed.isEmpty()) {
             return EmptyPot.weight(cook, kitchen.begunIn(), kitchen.pots())
-                    .orElseThrow(() -> new BatchService.Refused(
-                            "What does the empty pot weigh? Give grams, or weigh the sauce alone, without its pot.",
-                            "tare"));
+                    .orElseThrow(() -> new BatchService.Refused(CookText.EMPTY_POT_UNKNOWN, "tare"));
         }
         return TypedMass.grams(typed)
                 .filter(grams -> grams > 0 && grams <= MAX_GRAMS)
                 .map(Mass::ofGrams)
-                .orElseThrow(() -> new BatchService.Refused(
-                        "Give the weight of the empty pot in grams, such as 1400, or with its unit.", "tare"));
+                .orElseThrow(() -> new BatchService.Refused(CookText.EMPTY_POT, "tare"));
     }
 
     private Mass sauce() {
-        double grams = TypedMass.grams(form.value())
-                .orElseThrow(() -> new BatchService.Refused(
-                        "Give the weight in grams as a plain number, such as 702, or with its unit, such as 24.8 oz."));
+        double grams = TypedMass.grams(form.value()).orElseThrow(() -> new BatchService.Refused(CookText.WEIGHT));
         if (!(grams > 0) || grams > MAX_GRAMS) {
-            throw new BatchService.Refused("Give a weight of more than zero and at most 300 000 g.");
+            throw new BatchService.Refused(CookText.WEIGHT_BOUNDS);
         }
         return Mass.ofGrams(grams);
     }
@@ -269,7 +237,7 @@ final class EventReader {
         try {
             return Enum.valueOf(type, form.choice() == null ? "" : form.choice());
         } catch (IllegalArgumentException e) {
-            throw new BatchService.Refused("Choose one of those shown.");
+            throw new BatchService.Refused(CookText.CHOOSE);
         }
     }
 
@@ -292,7 +260,7 @@ final class EventReader {
     }
 
     private static BatchService.Refused unknown() {
-        return new BatchService.Refused("This page does not know that: reload it and try again.");
+        return new BatchService.Refused(CookText.RELOAD);
     }
 
     static Optional<Double> optional(String typed, double min, double max, String field, String otherwise) {

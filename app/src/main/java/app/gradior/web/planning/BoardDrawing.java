@@ -53,9 +53,12 @@ final class BoardDrawing {
         drawing.put("band", band());
         drawing.put(
                 "coldName",
-                plan.request().goal().served().equals(Celsius.FRIDGE) ? "at room temperature" : "from the fridge");
+                plan.request().goal().served().equals(Celsius.FRIDGE)
+                        ? PlanningText.AT_ROOM_TEMPERATURE
+                        : PlanningText.FROM_THE_FRIDGE);
         drawing.put(
-                "servedName", "at " + say.degrees(plan.request().goal().served().degrees()));
+                "servedName",
+                PlanningText.at(say.degrees(plan.request().goal().served().degrees())));
         drawing.put("blends", routes.has(Route.Kind.BLEND));
         drawing.put("chosen", plan.chosen().kind().key());
         drawing.put(
@@ -91,7 +94,8 @@ final class BoardDrawing {
 
     private Map<String, Object> band() {
         var goal = plan.request().goal();
-        String name = choices.wanted().match(Names::of, grade -> "grade wanted", batch -> "like that batch");
+        String name = choices.wanted()
+                .match(Names::of, grade -> PlanningText.GRADE_WANTED, batch -> PlanningText.LIKE_THAT_BATCH);
         return Map.of(
                 "low", goal.low().value(),
                 "high", goal.high().value(),
@@ -117,15 +121,15 @@ final class BoardDrawing {
         }
         return Double.isNaN(grams)
                 ? Optional.empty()
-                : Optional.of(Map.of("grams", grams, "words", minWords() + " need " + say.grams(grams)));
+                : Optional.of(Map.of("grams", grams, "words", PlanningText.need(minWords(), say.grams(grams))));
     }
 
     private String minWords() {
         String amount = form.get(PlanField.LEAST);
         return switch (form.get(PlanField.LEAST_UNIT)) {
-            case "jars" -> amount + " jars";
-            case "servings" -> amount + " servings";
-            case "floz" -> amount + " fl oz";
+            case "jars" -> PlanningText.jars(amount);
+            case "servings" -> PlanningText.servings(amount);
+            case "floz" -> PlanningText.fluidOunces(amount);
             default -> amount + " " + form.get(PlanField.LEAST_UNIT);
         };
     }
@@ -162,24 +166,23 @@ final class BoardDrawing {
         point.put("stop", say.grams(at.mass()) + time(step));
         point.put(
                 "dip",
-                "dip mark " + say.depth(at.depth().millimetres()) + " · "
-                        + say.gradeAndLook(Grade.of(step.served().middle())));
-        point.put(
-                "salt",
-                "salt " + say.percent(at.salt()) + " · sugar " + say.percent(at.sugar()) + " · acid "
-                        + say.percent(at.acid()));
-        point.put("looks", Names.of(at.look()) + "; 15 ml spread to " + say.width(plate * 10, 1) + " in 30 s");
+                PlanningText.dip(
+                        say.depth(at.depth().millimetres()),
+                        say.gradeAndLook(Grade.of(step.served().middle()))));
+        point.put("salt", PlanningText.taste(say.percent(at.salt()), say.percent(at.sugar()), say.percent(at.acid())));
+        point.put("looks", PlanningText.looks(Names.of(at.look()), say.width(plate * 10, 1)));
         step.lift().ifPresent(lift -> {
             if (lift.powder().kilograms() > 0) {
                 point.put(
                         "lift",
                         "lift " + say.grams(lift.powder()) + " "
                                 + Names.of(plan.routes().starch().kind()));
-                point.put("water", "in " + say.grams(lift.water()) + " cold water");
+                point.put("water", PlanningText.water(say.grams(lift.water())));
                 point.put(
                         "leaves",
-                        "leaves " + say.grams(lift.yield()) + " · "
-                                + say.number(lift.volume().millilitres() / jarMl, 1) + " jars");
+                        PlanningText.leaves(
+                                say.grams(lift.yield()),
+                                say.number(lift.volume().millilitres() / jarMl, 1)));
             }
         });
         return point;
@@ -200,7 +203,7 @@ final class BoardDrawing {
             return "";
         }
         return step.minutes().middle() < 0.5
-                ? " · at once"
+                ? PlanningText.AT_ONCE
                 : " · " + say.minutes(step.minutes().middle()) + ", " + say.span(step.minutes());
     }
 

@@ -90,8 +90,7 @@ class BoardPage {
     }
 
     private static String pace(double k) {
-        long percent = Math.round(100 * Math.abs(k - 1));
-        return percent < 3 ? "as fast as usual here" : percent + " % " + (k < 1 ? "slower" : "faster") + " than usual";
+        return PlanningText.pace(k);
     }
 
     private void present(
@@ -111,11 +110,10 @@ class BoardPage {
         shown.put(
                 "learnt",
                 !possible.pot().measured() && known.logSd() > BARELY_KNOWN
-                        ? "The pot's size is typical, not measured, and nothing was weighed in it yet: the range is wide."
+                        ? PlanningText.TYPICAL_SIZE
                         : known.logSd() > BARELY_KNOWN
-                                ? "Nothing like it has been weighed in your kitchen yet: the minutes are the model's estimate."
-                                : "By what was weighed in your kitchen, it boils off "
-                                        + pace(known.k().middle()) + ".");
+                                ? PlanningText.NOTHING_LIKE_IT
+                                : PlanningText.byWhatWasWeighed(known.k().middle()));
         shown.put(
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));

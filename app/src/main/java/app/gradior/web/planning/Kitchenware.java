@@ -87,10 +87,7 @@ public class Kitchenware {
     /** Says beside the pot that it does not hold the sauce, if it does not even do so before it boils. */
     static void refuseTooSmall(Mixture sauce, Pot pot, FieldErrors problems) {
         if (!holds(pot, sauce)) {
-            problems.say(
-                    "pot",
-                    "This pot holds " + Math.round(pot.capacity().millilitres()) + " ml and the sauce is "
-                            + Math.round(hot(sauce).millilitres()) + " ml: take a larger one.");
+            problems.say("pot", PlanningText.potTooSmall(pot.capacity(), hot(sauce)));
         }
     }
 

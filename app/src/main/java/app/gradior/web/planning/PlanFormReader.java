@@ -40,7 +40,7 @@ final class PlanFormReader {
     PlanChoices choices() {
         PlanChoices.Aim aim = PlanChoices.Aim.ofKey(form.get(PlanField.AIM));
         PlanChoices.Wanted wanted = wanted();
-        String served = "Sauces are eaten between 0 and 95 °C: 60 is warm, 5 from the fridge.";
+        String served = PlanningText.SERVED_AT;
         Volume jar = size(PlanField.JAR);
         Volume serving = size(PlanField.SERVING);
         return new PlanChoices(
@@ -81,8 +81,7 @@ final class PlanFormReader {
         }
         Optional<Length> width = TypedLength.panWidth(form.get(PlanField.WIDTH), CurrentKitchen.ounces());
         if (width.isEmpty()) {
-            problems.say(
-                    PlanField.WIDTH.key(), "Say how wide the pan is inside, 8 to 60 cm: for example 24 cm or 9.5 in.");
+            problems.say(PlanField.WIDTH.key(), PlanningText.WIDTH);
         }
         return width;
     }
@@ -108,7 +107,7 @@ final class PlanFormReader {
             return new PlanChoices.Wanted.LikeBatch(id(PlanField.BATCH));
         }
         if (form.get(PlanField.USE).equals("GRADE")) {
-            String otherwise = "Give a grade between 0.5 and 8: 2 is cream, 4.7 coats a spoon, 6.5 is ketchup.";
+            String otherwise = PlanningText.GRADE;
             OptionalDouble grade = number(PlanField.GRADE, 0.5, 8, otherwise);
             if (grade.isPresent()) {
                 return new PlanChoices.Wanted.ByGrade(Grade.of(grade.getAsDouble()));
@@ -121,7 +120,7 @@ final class PlanFormReader {
         if (!form.says(PlanField.ALTITUDE)) {
             return Optional.empty();
         }
-        OptionalDouble metres = number(PlanField.ALTITUDE, -400, 5000, "Give an altitude between -400 and 5000 m.");
+        OptionalDouble metres = number(PlanField.ALTITUDE, -400, 5000, PlanningText.ALTITUDE);
         return metres.isPresent() ? Optional.of(Altitude.ofMetres(metres.getAsDouble())) : Optional.empty();
     }
 
@@ -144,14 +143,14 @@ final class PlanFormReader {
     }
 
     private Optional<Target> brix() {
-        OptionalDouble brix = number(PlanField.BRIX, 0.1, 89.9, "Give a Brix between 0 and 90: 65 is a syrup.");
+        OptionalDouble brix = number(PlanField.BRIX, 0.1, 89.9, PlanningText.BRIX);
         return brix.isPresent()
                 ? Optional.of(new Target.AtBrix(Share.ofPercent(brix.getAsDouble())))
                 : Optional.empty();
     }
 
     private Optional<Target> boils() {
-        String otherwise = "Give a temperature between 90 and 125 °C: 104 is a thick syrup.";
+        String otherwise = PlanningText.SYRUP_TEMPERATURE;
         OptionalDouble degrees = number(PlanField.BOILS, 90, 125, otherwise);
         return degrees.isPresent()
                 ? Optional.of(new Target.AtBoilingPoint(Celsius.of(degrees.getAsDouble())))
@@ -159,7 +158,7 @@ final class PlanFormReader {
     }
 
     private Optional<Target> part() {
-        String otherwise = "Give a part between 0 and 100 per cent, such as 50.";
+        String otherwise = PlanningText.PER_CENT;
         OptionalDouble typed = number(PlanField.PART, 0.01, 99.99, otherwise);
         if (typed.isEmpty()) {
             return Optional.empty();
@@ -171,12 +170,12 @@ final class PlanFormReader {
     private Optional<Target> amount(PlanField field, PlanField unit, Volume jar, Volume serving) {
         OptionalDouble wanted = NumberInput.read(form.get(field));
         if (wanted.isEmpty()) {
-            problems.say(field.key(), "How much is to be left? Give a plain number, such as 580.");
+            problems.say(field.key(), PlanningText.YIELD);
             return Optional.empty();
         }
         double value = wanted.getAsDouble();
         if (!(value > 0) || value > MOST) {
-            problems.say(field.key(), "Give a yield of more than zero and at most 300 000.");
+            problems.say(field.key(), PlanningText.YIELD_BOUNDS);
             return Optional.empty();
         }
         return switch (form.get(unit)) {
@@ -191,7 +190,7 @@ final class PlanFormReader {
 
     private Optional<Target> volume(PlanField field, double millilitres) {
         if (millilitres > MOST) {
-            problems.say(field.key(), "That is more than 300 litres: give a smaller yield.");
+            problems.say(field.key(), PlanningText.YIELD_TOO_LARGE);
             return Optional.empty();
         }
         return Optional.of(new Target.Yield(Volume.ofMillilitres(millilitres)));
@@ -199,7 +198,7 @@ final class PlanFormReader {
 
     /** What a jar or a serving holds. */
     private Volume size(PlanField field) {
-        OptionalDouble millilitres = number(field, 5, 5000, "Give a size between 5 and 5000 ml.");
+        OptionalDouble millilitres = number(field, 5, 5000, PlanningText.JAR_SIZE);
         return Volume.ofMillilitres(millilitres.orElse(Double.parseDouble(field.usual())));
     }
 
@@ -207,7 +206,7 @@ final class PlanFormReader {
         if (!form.get(PlanField.SCHOOL).equals("weight")) {
             return SlurryRatio.ofSpoons(form.get(PlanField.SCHOOL));
         }
-        String otherwise = "Give 0.5 to 10 times the starch's weight of water.";
+        String otherwise = PlanningText.SLURRY_WATER;
         return new SlurryRatio.ByWeight(
                 number(PlanField.WATER, 0.5, 10, otherwise).orElse(2));
     }

@@ -151,8 +151,7 @@ public class Planning {
             Mixture mixture = choices.smooth() ? read.mixture().blended() : read.mixture();
             Kitchenware.refuseTooSmall(mixture, pot.pot(), problems);
             if (mixture.mass(app.gradior.food.Component.WATER).kilograms() == 0) {
-                problems.say(
-                        "pot", "There is no water in this sauce, so nothing boils off and no starch swells: add some.");
+                problems.say("pot", PlanningText.NO_WATER);
             }
             if (!problems.any()) {
                 possible = Optional.of(possible(mixture, pot, ring, choices, room, knowledge, request));
@@ -265,7 +264,7 @@ public class Planning {
                         grade -> Goal.of(grade, served),
                         batch -> batch.map(id -> Goal.of(gradeOfBatch(kitchen, id, served), served))
                                 .orElseGet(() -> {
-                                    problems.say(PlanField.BATCH.key(), "Choose a batch to be like.");
+                                    problems.say(PlanField.BATCH.key(), PlanningText.BATCH);
                                     return Goal.of(Use.GLAZE, served);
                                 }));
     }

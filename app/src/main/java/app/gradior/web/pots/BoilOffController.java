@@ -81,16 +81,12 @@ class BoilOffController {
         double max = pot.pot().workingCapacity().millilitres();
         Optional<Double> water = water(form.weight(), form.bare() != null, pot);
         String wrong = ring == null
-                ? "Choose a ring."
+                ? PotText.RING
                 : water.isEmpty()
-                        ? "Give the weight in grams as a plain number, or with its unit, such as 70 oz."
+                        ? PotText.WEIGHT
                         : water.get() < MIN_WATER_G
-                                ? "That would be " + Math.round(water.get())
-                                        + " g of water: take at least 300 g. Was the pot on the scale too?"
-                                : water.get() > max
-                                        ? "That would be " + Math.round(water.get())
-                                                + " g of water, too full to boil in this pot: take less."
-                                        : null;
+                                ? PotText.tooLittleWater(water.get())
+                                : water.get() > max ? PotText.tooMuchWater(water.get()) : null;
         if (wrong != null) {
             model.addAttribute("wrong", wrong);
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -152,18 +148,17 @@ class BoilOffController {
         Optional<Double> after = water(weight, bare.isPresent(), pot);
         String wrong = null;
         if (after.isEmpty()) {
-            wrong = "Give the weight in grams as a plain number, or with its unit, such as 70 oz.";
+            wrong = PotText.WEIGHT;
         } else if (after.get() <= 0) {
-            wrong = "That is less than the empty pot: was the pot on the scale too?";
+            wrong = PotText.LESS_THAN_THE_POT;
         } else if (after.get() >= test.beforeG()) {
-            wrong = "That is not less than the " + Math.round(test.beforeG())
-                    + " g of water at the start: was the lid weighed too, or the first weight misread?";
+            wrong = PotText.nothingLost(test.beforeG());
         } else {
             KitchenRing ring = rings.get(kitchen, test.ringId());
             if (tests.finish(kitchen, test, pot, ring, after.get())) {
                 return "redirect:/boil-offs/" + id;
             }
-            wrong = "No pot loses water like that: check both weights, or begin again.";
+            wrong = PotText.NO_SUCH_LOSS;
         }
         model.addAttribute("wrong", wrong);
         model.addAttribute("weight", weight);

@@ -35,10 +35,10 @@ class DefaultStove {
         List<KitchenRing> there = rings.all(kitchen);
         if (there.isEmpty()) {
             List.of(
-                            ring(wanted.stove(), "front left", 2000, 180, 170, 275),
-                            ring(wanted.stove(), "back left", 1200, 145, 170, 100),
-                            ring(wanted.stove(), "back right", 1800, 180, 430, 100),
-                            ring(wanted.stove(), "front right", 2200, 210, 430, 260))
+                            ring(wanted.stove(), PotText.FRONT_LEFT, 2000, 180, 170, 275),
+                            ring(wanted.stove(), PotText.BACK_LEFT, 1200, 145, 170, 100),
+                            ring(wanted.stove(), PotText.BACK_RIGHT, 1800, 180, 430, 100),
+                            ring(wanted.stove(), PotText.FRONT_RIGHT, 2200, 210, 430, 260))
                     .forEach(ring -> rings.add(kitchen, ring));
         } else {
             there.forEach(ring -> rings.change(kitchen, ring.with(wanted.stove())));

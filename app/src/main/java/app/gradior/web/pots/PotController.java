@@ -121,9 +121,9 @@ class PotController {
                             pot.measured()));
             return "redirect:/pots/" + id;
         } catch (NoSuchElementException e) {
-            wrong = "Give both as plain numbers, such as 1000 ml and 25 mm.";
+            wrong = PotText.DIP_POINT;
         } catch (IllegalArgumentException e) {
-            wrong = "That can't be: " + e.getMessage() + ". Was it poured and read right?";
+            wrong = PotText.impossibleDip(e.getMessage());
         }
         model.addAttribute("checkWrong", wrong);
         model.addAttribute("mm", mm);

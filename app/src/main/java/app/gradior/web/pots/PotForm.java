@@ -16,33 +16,31 @@ import org.springframework.validation.Errors;
 
 /** A pot as measured with a ruler and a scale; centimetres, litres and grams. */
 record PotForm(
-        @NotBlank(message = "Give the pot a name, such as 24 cm casserole.")
-        @Size(max = 80, message = "Use up to 80 letters.")
+        @NotBlank(message = PotText.NAME) @Size(max = 80, message = PotText.NAME_TOO_LONG)
         String name,
 
-        @NotNull(message = "Measure the inner width of the base, in cm.")
-        @DecimalMin(value = "4", message = "A base of under 4 cm: is it in centimetres?")
-        @DecimalMax(value = "100", message = "A base of over 100 cm: is it in centimetres?")
+        @NotNull(message = PotText.BASE)
+        @DecimalMin(value = "4", message = PotText.BASE_TOO_SMALL)
+        @DecimalMax(value = "100", message = PotText.BASE_TOO_WIDE)
         Double baseCm,
 
-        @DecimalMin(value = "4", message = "A rim of under 4 cm: is it in centimetres?")
-        @DecimalMax(value = "100", message = "A rim of over 100 cm: is it in centimetres?")
+        @DecimalMin(value = "4", message = PotText.RIM_TOO_SMALL)
+        @DecimalMax(value = "100", message = PotText.RIM_TOO_WIDE)
         Double rimCm,
 
-        @DecimalMin(value = "1", message = "A wall of under 1 cm: is it in centimetres?")
-        @DecimalMax(value = "100", message = "A wall of over 100 cm: is it in centimetres?")
+        @DecimalMin(value = "1", message = PotText.WALL_TOO_LOW)
+        @DecimalMax(value = "100", message = PotText.WALL_TOO_HIGH)
         Double wallCm,
 
-        @DecimalMin(value = "0.05", message = "Under 50 ml: is it in litres?")
-        @DecimalMax(value = "200", message = "Over 200 l: is it in litres?")
+        @DecimalMin(value = "0.05", message = PotText.HOLDS_TOO_LITTLE)
+        @DecimalMax(value = "200", message = PotText.HOLDS_TOO_MUCH)
         Double litres,
 
-        @NotNull(message = "Choose what the inside is made of.")
-        Material material,
+        @NotNull(message = PotText.MATERIAL) Material material,
 
-        @NotNull(message = "Weigh the pot empty, without its lid, in g.")
-        @DecimalMin(value = "20", message = "A pot of under 20 g: is it in grams?")
-        @DecimalMax(value = "30000", message = "A pot of over 30 kg: is it in grams?")
+        @NotNull(message = PotText.TARE)
+        @DecimalMin(value = "20", message = PotText.TARE_TOO_LIGHT)
+        @DecimalMax(value = "30000", message = PotText.TARE_TOO_HEAVY)
         Double tareG,
 
         Boolean lid,
@@ -64,7 +62,7 @@ record PotForm(
     /** The pot meant, or null with what is wrong said beside its field. */
     KitchenPot pot(UUID id, Errors errors) {
         if (wallCm == null && litres == null) {
-            errors.rejectValue("wallCm", "missing", "Measure the height of the wall inside, or say what it holds.");
+            errors.rejectValue("wallCm", "missing", PotText.WALL);
         }
         if (errors.hasErrors()) {
             return null;
@@ -82,7 +80,7 @@ record PotForm(
                         .wall()
                         .millimetres();
             } catch (IllegalArgumentException e) {
-                errors.rejectValue("litres", "shape", "A pot this wide can't hold that much: check both numbers.");
+                errors.rejectValue("litres", "shape", PotText.CANT_HOLD_THAT);
                 return null;
             }
         }

@@ -76,11 +76,7 @@ class PotPages {
         long cooked = batches.stream()
                 .filter(b -> b.potId().equals(pot.id()) && !b.excluded())
                 .count();
-        return tested + cooked == 0
-                ? "not tested yet"
-                : "known from " + (tested == 0 ? "" : tested + (tested == 1 ? " test" : " tests"))
-                        + (tested > 0 && cooked > 0 ? " and " : "")
-                        + (cooked == 0 ? "" : cooked + (cooked == 1 ? " batch" : " batches"));
+        return PotText.known(tested, cooked);
     }
 
     /** What is known of a pot on a ring at an activity, and what a test would make of it. */
@@ -142,8 +138,7 @@ class PotPages {
         model.addAttribute("cells", cells);
         List<Learnt> sources = new ArrayList<>();
         own.forEach(t -> sources.add(new Learnt(
-                "boil-off, " + Names.of(t.activity()) + (t.dialMark() == null ? "" : ", mark " + t.dialMark())
-                        + String.format(Locale.ROOT, ": k %.2f", t.k()),
+                PotText.boilOff(Names.of(t.activity()), t.dialMark()) + String.format(Locale.ROOT, ": k %.2f", t.k()),
                 "/boil-offs/" + t.id(),
                 "/boil-offs/" + t.id() + "/strike",
                 t.startedAt(),

@@ -41,24 +41,22 @@ class RingController {
 
     /** A ring as its maker and its dial tell it. */
     record RingForm(
-            @NotBlank(message = "Give the ring a name, such as front left.")
-            @Size(max = 40, message = "Use up to 40 letters.")
+            @NotBlank(message = PotText.RING_NAME) @Size(max = 40, message = PotText.RING_NAME_TOO_LONG)
             String name,
 
-            @NotNull(message = "Choose how it heats.") Ring.Kind kind,
+            @NotNull(message = PotText.RING_KIND) Ring.Kind kind,
 
-            @NotNull(message = "Give its power in watts, as the maker states it.")
-            @Min(value = 100, message = "Under 100 W: is it in watts, not kilowatts?")
-            @Max(value = 10_000, message = "Over 10 kW: is it in watts?")
+            @NotNull(message = PotText.WATTS)
+            @Min(value = 100, message = PotText.WATTS_TOO_FEW)
+            @Max(value = 10_000, message = PotText.WATTS_TOO_MANY)
             Integer watts,
 
-            @NotNull(message = "Measure how wide it is, in cm.")
-            @Min(value = 5, message = "Under 5 cm: is it in centimetres?")
-            @Max(value = 50, message = "Over 50 cm: is it in centimetres?")
+            @NotNull(message = PotText.RING_SIZE)
+            @Min(value = 5, message = PotText.RING_TOO_SMALL)
+            @Max(value = 50, message = PotText.RING_TOO_WIDE)
             Integer sizeCm,
 
-            @NotBlank(message = "Write its marks, such as 1-9 or low, medium, high.")
-            @Size(max = 120, message = "Use up to 120 letters.")
+            @NotBlank(message = PotText.MARKS) @Size(max = 120, message = PotText.MARKS_TOO_LONG)
             String dial) {
         KitchenRing ring(UUID id, int x, int y) {
             return new KitchenRing(id, name.strip(), kind, watts, sizeCm * 10, x, y, dial.strip());
@@ -118,7 +116,7 @@ class RingController {
     private static boolean refused(RingForm form, BindingResult errors, HttpServletResponse response) {
         boolean complete = !errors.hasErrors();
         if (complete && form.ring(null, 0, 0).marks().isEmpty()) {
-            errors.rejectValue("dial", "marks", "Write its marks, such as 1-9 or low, medium, high.");
+            errors.rejectValue("dial", "marks", PotText.MARKS);
         }
         if (errors.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

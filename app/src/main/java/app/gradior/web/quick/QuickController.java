@@ -91,7 +91,7 @@ class QuickController {
 
     private static void reduce(Mixture mixture, Conditions conditions, Goal goal, FieldErrors problems, Model model) {
         if (conditions.pot().overflowsWith(ChoiOkos.volume(mixture, Celsius.of(95)))) {
-            problems.say("pan", "That much does not fit into a pan this wide: take a wider one, or less.");
+            problems.say("pan", QuickText.DOES_NOT_FIT);
             return;
         }
         Reduction answer = Reduction.of(mixture, conditions, goal);
@@ -123,7 +123,7 @@ class QuickController {
             return;
         }
         double max = liquid.mass().grams() * 0.25;
-        problems.number("there", form.there(), 0.01, max, "Give grams of starch, up to a quarter of the liquid.")
+        problems.number("there", form.there(), 0.01, max, QuickText.STARCH_GRAMS)
                 .ifPresent(grams -> {
                     model.addAttribute("gives", bench.of(form.first(), Mass.ofGrams(grams)));
                     model.addAttribute("mend", bench.mend(form.first(), Mass.ofGrams(grams), goal.aim()));

@@ -55,7 +55,7 @@ final class QuickQuestion {
         return contents.filter(c -> {
             double grams = c.mixture().mass().grams();
             if (!(grams >= 1) || grams > MAX_GRAMS) {
-                problems.say("amount", "Give between 1 g and 100 kg of it.");
+                problems.say("amount", QuickText.AMOUNT_BOUNDS);
                 return false;
             }
             return true;
@@ -65,7 +65,7 @@ final class QuickQuestion {
     private Optional<Contents> of(Liquid liquid) {
         Optional<ReadLine.Understood> read = single(amount() + " water");
         if (read.isEmpty() || read.get().amount().unit().isEmpty()) {
-            problems.say("amount", "Give an amount with its unit, such as 1.2 l, 500 ml, 5 cups or 800 g.");
+            problems.say("amount", QuickText.AMOUNT);
             return Optional.empty();
         }
         Share stirredIn = share("sugar", form.sugar(), liquid.sugar());
@@ -97,16 +97,13 @@ final class QuickQuestion {
     /** Something that is none of the usual liquids: any food, by its name. */
     private Optional<Contents> food() {
         if (form.food().isEmpty()) {
-            problems.say("food", "Write what it is, such as mango juice.");
+            problems.say("food", QuickText.WHAT_IT_IS);
             return Optional.empty();
         }
         String line = amount() + " " + form.food();
         ReadLine read = grammar.read(line);
         if (read.foods().isEmpty()) {
-            problems.say(
-                    "food",
-                    "“" + form.food() + "” with the amount “" + form.amount()
-                            + "” is not understood. Try a food such as mango juice, with an amount such as 500 ml.");
+            problems.say("food", QuickText.notUnderstood(form.food(), form.amount()));
             return Optional.empty();
         }
         return Optional.of(new Contents(read.mixture(), List.of(line), form.food()));
@@ -119,8 +116,8 @@ final class QuickQuestion {
     private Share percent(String field, String typed) {
         return typed.isEmpty()
                 ? Share.NONE
-                : Share.ofPercent(problems.number(field, typed, 0, 85, "Give per cent by weight, 0 to 85.")
-                        .orElse(0));
+                : Share.ofPercent(
+                        problems.number(field, typed, 0, 85, QuickText.STRENGTH).orElse(0));
     }
 
     /** The same liquid of the sugar, acid and salt that the cook knows of, where any was said. */
@@ -132,7 +129,7 @@ final class QuickQuestion {
         Share acid = percent("acid", form.acid());
         Share salt = percent("salt", form.salt());
         if (sugar.value() + acid.value() + salt.value() > 0.85) {
-            problems.say("dissolved", "Sugar, acid and salt come to more than 85 %: give less.");
+            problems.say("dissolved", QuickText.TOO_STRONG);
             return asTheTableHasIt;
         }
         return StarchBench.liquid(asTheTableHasIt.mass(), sugar, acid, salt);
@@ -142,7 +139,7 @@ final class QuickQuestion {
     Conditions conditions(Room room) {
         Optional<Length> width = TypedLength.panWidth(form.pan(), CurrentKitchen.ounces());
         if (width.isEmpty()) {
-            problems.say("pan", "Say how wide the pan is, 8 to 60 cm: for example 24 cm or 9.5 in.");
+            problems.say("pan", QuickText.WIDTH);
         }
         return new Conditions(
                 Pot.ofWidth(width.orElse(Length.ofCentimetres(24))),
@@ -154,12 +151,11 @@ final class QuickQuestion {
 
     /** How thick it is wanted. */
     Goal goal() {
-        Celsius served =
-                Celsius.of(problems.number("served", form.served(), 0, 95, "Sauces are eaten between 0 and 95 °C.")
-                        .orElse(Celsius.SERVED_WARM.degrees()));
+        Celsius served = Celsius.of(problems.number("served", form.served(), 0, 95, QuickText.SERVED_AT)
+                .orElse(Celsius.SERVED_WARM.degrees()));
         return form.byGrade()
                 ? Goal.of(
-                        Grade.of(problems.number("grade", form.grade(), 0.5, 8, "Give a grade between 0.5 and 8.")
+                        Grade.of(problems.number("grade", form.grade(), 0.5, 8, QuickText.GRADE)
                                 .orElse(USUAL_GRADE)),
                         served)
                 : Goal.of(form.wanted(), served);

@@ -11,7 +11,7 @@ import app.gradior.quantity.Volume;
 import app.gradior.quick.Adjustment;
 import app.gradior.quick.Reduction;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.PlanWords;
+import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +21,17 @@ import org.springframework.stereotype.Component;
 /** All that the quick page says. */
 @Component("quickText")
 public class QuickText {
+    static final String DOES_NOT_FIT = "That much does not fit into a pan this wide: take a wider one, or less.";
+    static final String STARCH_GRAMS = "Give grams of starch, up to a quarter of the liquid.";
+    static final String AMOUNT_BOUNDS = "Give between 1 g and 100 kg of it.";
+    static final String AMOUNT = "Give an amount with its unit, such as 1.2 l, 500 ml, 5 cups or 800 g.";
+    static final String WHAT_IT_IS = "Write what it is, such as mango juice.";
+    static final String STRENGTH = "Give per cent by weight, 0 to 85.";
+    static final String TOO_STRONG = "Sugar, acid and salt come to more than 85 %: give less.";
+    static final String WIDTH = "Say how wide the pan is, 8 to 60 cm: for example 24 cm or 9.5 in.";
+    static final String SERVED_AT = "Sauces are eaten between 0 and 95 °C.";
+    static final String GRADE = "Give a grade between 0.5 and 8.";
+
     private static final double SERVING_ML = 60;
     private static final double SALTY = 0.012;
     private static final double STRONGER = 1.3;
@@ -42,9 +53,9 @@ public class QuickText {
     private static final Set<Caution> TOLD_ELSEWHERE = Set.of(Caution.KEEP_COLD);
 
     private final Wording say;
-    private final PlanWords plan;
+    private final PlanText plan;
 
-    QuickText(Wording say, PlanWords plan) {
+    QuickText(Wording say, PlanText plan) {
         this.say = say;
         this.plan = plan;
     }
@@ -185,5 +196,10 @@ public class QuickText {
         return form.thickenedBy() == Adjustment.ThickenedBy.BOILING && answer.byStarch()
                 ? "Boiling alone never makes this so thick, so it is taken as thickened with starch."
                 : "";
+    }
+
+    static String notUnderstood(String food, String amount) {
+        return "“" + food + "” with the amount “" + amount
+                + "” is not understood. Try a food such as mango juice, with an amount such as 500 ml.";
     }
 }

@@ -17,7 +17,7 @@ import app.gradior.sauce.StepClause;
 import app.gradior.sauce.WrittenSauce.Outcome;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
-import app.gradior.web.text.PlanWords;
+import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,11 +29,11 @@ import java.util.stream.Collectors;
 @org.springframework.stereotype.Component
 class LineNotes {
     private final Wording say;
-    private final PlanWords words;
+    private final PlanText words;
     private final ProblemText problems;
     private final AssumptionText assumptions;
 
-    LineNotes(Wording say, PlanWords words) {
+    LineNotes(Wording say, PlanText words) {
         this.say = say;
         this.words = words;
         this.problems = new ProblemText(say);
@@ -102,7 +102,7 @@ class LineNotes {
                     answers.isEmpty() && unclear.guesses().isEmpty()
                             ? List.of()
                             : List.of(new Question(
-                                    answers.isEmpty() ? "Perhaps" : "Make it",
+                                    answers.isEmpty() ? "Perhaps" : SauceText.MAKE_IT,
                                     false,
                                     false,
                                     null,
@@ -170,13 +170,13 @@ class LineNotes {
             return Optional.of(whichFood(whichFood));
         }
         if (doubt instanceof Ambiguity.NotUnderstood unread) {
-            return Optional.of(rewriting(
-                    "“" + unread.words() + "” is not understood and not counted. Make it", unread.rewrites()));
+            return Optional.of(rewriting(SauceText.notUnderstood(unread.words()), unread.rewrites()));
         }
         Ambiguity.Implausible implausible = (Ambiguity.Implausible) doubt;
         return implausible.settled()
                 ? Optional.empty()
-                : Optional.of(rewriting(strikes(implausible, food) + " Did you mean", implausible.rewrites()));
+                : Optional.of(
+                        rewriting(strikes(implausible, food) + " " + SauceText.DID_YOU_MEAN, implausible.rewrites()));
     }
 
     private static Question rewriting(String words, List<String> rewrites) {
@@ -193,13 +193,11 @@ class LineNotes {
 
     private String strikes(Ambiguity.Implausible doubt, ReadLine.Understood food) {
         return switch (doubt.why()) {
-            case MANY_PACKS -> "That is " + say.grams(food.mass()) + " in all.";
-            case HEAVY -> "That is a lot for one sauce.";
-            case FAR_MORE_THAN_THE_REST -> "That is far more than all the rest.";
-            case MUCH_SPICE ->
-                "That would be " + say.percent(doubt.share().orElseThrow()) + " of the sauce: very strong.";
-            case MUCH_SALT ->
-                "That would be " + say.percent(doubt.share().orElseThrow()) + " of the sauce: very salty.";
+            case MANY_PACKS -> SauceText.inAll(say.grams(food.mass()));
+            case HEAVY -> SauceText.A_LOT;
+            case FAR_MORE_THAN_THE_REST -> SauceText.FAR_MORE;
+            case MUCH_SPICE -> SauceText.veryStrong(say.percent(doubt.share().orElseThrow()));
+            case MUCH_SALT -> SauceText.verySalty(say.percent(doubt.share().orElseThrow()));
         };
     }
 
@@ -209,15 +207,15 @@ class LineNotes {
         doubt.choices().forEach(choice -> answers.add(answer(choice, food, false)));
         String measure = doubt.measure().equals("unsaid") ? "one" : doubt.measure();
         String one = measure.startsWith("a ")
-                        || measure.equals("to taste")
+                        || measure.equals(SauceText.TO_TASTE)
                         || measure.equals("one")
                         || measure.equals("some")
                 ? "“" + measure + "”"
                 : "a " + measure;
-        String of = doubt.measure().equals("to taste")
+        String of = doubt.measure().equals(SauceText.TO_TASTE)
                 ? food.name().replaceAll("[,(].*", "").strip().toLowerCase(Locale.ROOT) + " "
                 : "";
-        return new Question(of + one + " here means", doubt.settled(), true, doubt.measure(), food.key(), answers);
+        return new Question(SauceText.hereMeans(of + one), doubt.settled(), true, doubt.measure(), food.key(), answers);
     }
 
     private Answer answer(Mass mass, Ingredient food, boolean chosen) {
@@ -229,7 +227,7 @@ class LineNotes {
         for (Ingredient choice : doubt.choices()) {
             answers.add(new Answer(choice.name(), answers.isEmpty(), choice.key(), null, doubt.words(), null));
         }
-        return new Question("“" + doubt.words() + "” is", doubt.settled(), false, null, null, answers);
+        return new Question(SauceText.isWhich(doubt.words()), doubt.settled(), false, null, null, answers);
     }
 
     private Note step(SauceLine.Step line, Outcome outcome) {
@@ -257,7 +255,7 @@ class LineNotes {
                                 .strip()
                                 .toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining(", "));
-        String detail = asked.isEmpty() && !goesIn.isEmpty() ? "goes in here: " + goesIn : asked;
+        String detail = asked.isEmpty() && !goesIn.isEmpty() ? SauceText.goesIn(goesIn) : asked;
         return new Note(
                 line.number(),
                 line.stage(),
@@ -283,21 +281,20 @@ class LineNotes {
                 parts.add(say.about(before.mass().grams()) + " → "
                         + say.about(result.after().mass().grams()));
                 if (result.minutes().middle() > 0) {
-                    parts.add("about " + say.minutes(result.minutes().middle()));
+                    parts.add(SauceText.about(say.minutes(result.minutes().middle())));
                 }
                 alcohol(before, result.after()).ifPresent(parts::add);
             } else if (operation instanceof Operation.Strain || operation instanceof Operation.StrainLeaving) {
                 double left = before.mass().grams() - result.after().mass().grams();
-                parts.add("leaves about " + say.about(left) + " behind");
+                parts.add(SauceText.leavesBehind(say.about(left)));
             } else if (operation instanceof Operation.Sweat || operation instanceof Operation.Fry) {
-                parts.add("loses about "
-                        + say.about(
-                                before.mass().grams() - result.after().mass().grams()));
+                parts.add(SauceText.loses(
+                        say.about(before.mass().grams() - result.after().mass().grams())));
             } else if (operation instanceof Operation.Blend && !before.isEmpty()) {
                 double thicker = warm(result.after()) - warm(before);
-                parts.add(thicker > 0.05 ? "thicker by " + say.number(thicker, 1) + " grade" : "no thicker");
+                parts.add(thicker > 0.05 ? SauceText.thicker(say.number(thicker, 1)) : SauceText.NO_THICKER);
             } else if (operation instanceof Operation.Cool cool && cool.to().degrees() < 100) {
-                parts.add("to " + say.degrees(cool.to().degrees()));
+                parts.add(SauceText.to(say.degrees(cool.to().degrees())));
             }
             before = result.after();
         }
@@ -307,8 +304,7 @@ class LineNotes {
     private String after(Outcome outcome) {
         return outcome.after().isEmpty() || outcome.results().isEmpty()
                 ? ""
-                : say.about(outcome.after().mass().grams()) + " in the pot · grade "
-                        + say.number(warm(outcome.after()), 1);
+                : SauceText.inThePot(say.about(outcome.after().mass().grams()), say.number(warm(outcome.after()), 1));
     }
 
     private Optional<String> alcohol(Mixture before, Mixture after) {

@@ -22,8 +22,8 @@ record PotFit(String name, PotDrawing drawing, double level, State state, double
 
     enum State {
         FITS("fits"),
-        BOILS_OVER("may boil over"),
-        TOO_SMALL("too small");
+        BOILS_OVER(SauceText.MAY_BOIL_OVER),
+        TOO_SMALL(SauceText.TOO_SMALL);
 
         private final String words;
 

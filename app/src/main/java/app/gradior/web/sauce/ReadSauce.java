@@ -147,15 +147,14 @@ public final class ReadSauce {
     /** What keeps it from being planned, in a sentence; empty if nothing does. */
     public Optional<String> obstacle() {
         if (!lines().isEmpty() && unclear() == lines().size()) {
-            return Optional.of("None of the lines is understood yet: each says below what it lacks.");
+            return Optional.of(SauceText.NO_LINE_UNDERSTOOD);
         }
         boolean nothing = isEmpty() || mixture().isEmpty();
         if (failed) {
-            return Optional.of(
-                    "This can't be worked out as it is written: change its amounts or steps, one at a time.");
+            return Optional.of(SauceText.CANT_BE_WORKED_OUT);
         }
         if (nothing) {
-            return Optional.of("There is nothing in this sauce yet: write a line such as 400 g plums.");
+            return Optional.of(SauceText.NOTHING_YET);
         }
         return Optional.empty();
     }
@@ -235,11 +234,11 @@ public final class ReadSauce {
             add(parts, "sugars", "sugars", Component.SUCROSE, Component.SIMPLE_SUGARS, Component.DEXTRINS);
             add(parts, "fat", "fat", Component.FAT);
             add(parts, "starch", "starch", Component.STARCH);
-            add(parts, "fibre and protein", "body", Component.FIBRE, Component.PROTEIN, Component.PEPTIDES);
+            add(parts, SauceText.FIBRE_AND_PROTEIN, "body", Component.FIBRE, Component.PROTEIN, Component.PEPTIDES);
             add(parts, "acid", "acid", Component.ACETIC_ACID, Component.OTHER_ACIDS);
             add(parts, "salt", "salt", Component.SALT);
             add(parts, "alcohol", "alcohol", Component.ETHANOL);
-            add(parts, "the rest", "rest", Component.DISSOLVED_OTHER, Component.SOLID_OTHER);
+            add(parts, SauceText.THE_REST, "rest", Component.DISSOLVED_OTHER, Component.SOLID_OTHER);
             double max = parts.stream().mapToDouble(p -> p.mass().grams()).max().orElse(1);
             return parts.stream()
                     .filter(p -> p.mass().grams() >= 0.05)
@@ -268,10 +267,10 @@ public final class ReadSauce {
                 return List.of();
             }
             List<Source> shown = new ArrayList<>();
-            shown.add(new Source("syrup of sugars and the like", "sugars", 100 * sources.serum() / sum));
-            shown.add(new Source("body of pulp and purée", "body", 100 * sources.body() / sum));
+            shown.add(new Source(SauceText.SYRUP, "sugars", 100 * sources.serum() / sum));
+            shown.add(new Source(SauceText.BODY, "body", 100 * sources.body() / sum));
             shown.add(new Source("starch", "starch", 100 * sources.starch() / sum));
-            shown.add(new Source("what sets as it cools", "acid", 100 * sources.gel() / sum));
+            shown.add(new Source(SauceText.SETS, "acid", 100 * sources.gel() / sum));
             shown.removeIf(s -> s.percent() < 1);
             return shown;
         }
@@ -307,11 +306,11 @@ public final class ReadSauce {
                     .map(Names::of)
                     .sorted()
                     .reduce((a, b) -> a + ", " + b)
-                    .orElse("none known");
+                    .orElse(SauceText.NONE_KNOWN);
         }
 
         public String title() {
-            return outcome.stage().title().orElse("everything is in");
+            return outcome.stage().title().orElse(SauceText.EVERYTHING_IN);
         }
     }
 }

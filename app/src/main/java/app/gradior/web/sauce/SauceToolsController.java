@@ -70,8 +70,7 @@ class SauceToolsController {
         try {
             double factor = factor(form, read, all);
             if (!(factor >= 0.01 && factor <= 100)) {
-                throw new Wrong("That would be " + String.format(java.util.Locale.ROOT, "%.3g", factor)
-                        + " times the sauce: scale between a hundredth and a hundred times.");
+                throw new Wrong(SauceText.scaledTooFar(factor));
             }
             List<Scaling.Line> lines =
                     new Scaling(factor, form.exact() != null, language.habits()).lines(form.text(), read.written());
@@ -98,19 +97,18 @@ class SauceToolsController {
 
     private static double factor(ScaleForm form, ReadSauce read, List<KitchenPot> pots) throws Wrong {
         if (read.isEmpty()) {
-            throw new Wrong("There is nothing to scale yet.");
+            throw new Wrong(SauceText.NOTHING_TO_SCALE);
         }
         return switch (form.by() == null ? "times" : form.by()) {
             case "servings" ->
-                number(form.servings(), "For how many? Give a number, such as 6.")
+                number(form.servings(), SauceText.FOR_HOW_MANY)
                         / read.written()
                                 .serves()
-                                .orElseThrow(() -> new Wrong(
-                                        "The sauce does not say how many it serves: write a line such as Serves 4."))
+                                .orElseThrow(() -> new Wrong(SauceText.SERVES_MISSING))
                                 .count();
             case "jars" ->
-                number(form.jars(), "How many jars? Give a number, such as 3.")
-                        * number(form.jarMl(), "How large is a jar? Give millilitres, such as 190.")
+                number(form.jars(), SauceText.HOW_MANY_JARS)
+                        * number(form.jarMl(), SauceText.JAR_SIZE)
                         / ChoiOkos.volume(read.made().end(), Celsius.ROOM).millilitres();
             case "pot" ->
                 pots.stream()
@@ -118,19 +116,17 @@ class SauceToolsController {
                                 .map(KitchenPot::pot)
                                 .map(Pot::workingCapacity)
                                 .findFirst()
-                                .orElseThrow(() -> new Wrong("Choose one of your pots."))
+                                .orElseThrow(() -> new Wrong(SauceText.POT))
                                 .millilitres()
                         / read.max().millilitres();
             case "have" -> have(form, read);
-            default -> number(form.times(), "How many times? Give a number, such as 2 or 0.5.");
+            default -> number(form.times(), SauceText.HOW_MANY_TIMES);
         };
     }
 
     private static double have(ScaleForm form, ReadSauce read) throws Wrong {
-        ReadLine.Understood line =
-                line(read, form.line()).orElseThrow(() -> new Wrong("Choose the line of what you have."));
-        return number(form.have(), "How much of it do you have? Give grams, such as 430.")
-                / line.mass().grams();
+        ReadLine.Understood line = line(read, form.line()).orElseThrow(() -> new Wrong(SauceText.LINE));
+        return number(form.have(), SauceText.HAVE) / line.mass().grams();
     }
 
     private static double number(String typed, String problem) throws Wrong {
@@ -231,9 +227,7 @@ class SauceToolsController {
                 .reduce(Mixture.EMPTY, Mixture::plus);
         Optional<Swap> swap = Swap.of(old, food, keep, others, language.grammar());
         if (swap.isEmpty()) {
-            model.addAttribute(
-                    "wrong",
-                    food.name() + " can't stand in for it " + Names.of(keep) + ": choose another way or food.");
+            model.addAttribute("wrong", SauceText.noSubstitute(food.name(), Names.of(keep)));
             return;
         }
         List<String> lines = new ArrayList<>(text.lines().toList());
@@ -272,7 +266,7 @@ class SauceToolsController {
                 b.share(Component.ETHANOL).percent(),
                 "%",
                 1));
-        changes.add(new Change("grade boiled up, at 60 °C", grade(a), grade(b), "", 1));
+        changes.add(new Change(SauceText.GRADE_BOILED_UP, grade(a), grade(b), "", 1));
         return changes;
     }
 

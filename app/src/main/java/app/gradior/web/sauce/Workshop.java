@@ -39,19 +39,18 @@ public class Workshop {
      * @param published that recipe's text
      */
     public record SauceForm(
-            @NotBlank(message = "Give the sauce a name.") @Size(max = 120, message = "Use up to 120 letters.")
+            @NotBlank(message = SauceText.NAME) @Size(max = 120, message = SauceText.NAME_TOO_LONG)
             String name,
 
-            @NotBlank(message = "Write at least one line, such as 400 g plums.")
-            @Size(max = LONGEST_TEXT, message = "A sauce of over 20 000 letters is a book: shorten it.")
+            @NotBlank(message = SauceText.NO_LINES) @Size(max = LONGEST_TEXT, message = SauceText.TOO_LONG)
             String text,
 
             Integer version,
 
-            @Size(max = 500, message = "Where the recipe stands has more than 500 letters: shorten it.")
+            @Size(max = 500, message = SauceText.SOURCE_TOO_LONG)
             String source,
 
-            @Size(max = LONGEST_PUBLISHED, message = "The published recipe is too long to be kept.")
+            @Size(max = LONGEST_PUBLISHED, message = SauceText.PUBLISHED_TOO_LONG)
             String published) {
         public SauceForm(String name, String text, Integer version) {
             this(name, text, version, null, null);
@@ -91,9 +90,7 @@ public class Workshop {
         ReadSauce read = reader.read(kitchen, text);
         model.addAttribute("read", read);
         model.addAttribute("notes", notes.of(read));
-        model.addAttribute(
-                "summary",
-                read.lines().size() + " lines, " + read.unclear() + " not understood, " + read.doubtful() + " guessed");
+        model.addAttribute("summary", SauceText.summary(read.lines().size(), read.unclear(), read.doubtful()));
         model.addAttribute("after", read.after(stage));
         List<KitchenPot> all = pots.all(kitchen);
         model.addAttribute("fits", read.isEmpty() ? List.of() : PotFit.of(read.max(), all));

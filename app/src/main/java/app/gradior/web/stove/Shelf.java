@@ -23,17 +23,17 @@ record Shelf(BatchSummary batch, String words, String level) {
             Duration age = Duration.between(batch.finishedAt(), now);
             if (age.compareTo(COOL_WITHIN) < 0) {
                 long left = COOL_WITHIN.minus(age).toMinutes();
-                shelf.add(new Shelf(batch, "cool it: " + left + " min left to the fridge", "heat"));
+                shelf.add(new Shelf(batch, StoveText.coolIt(left), "heat"));
             } else if (age.compareTo(JUDGE_FROM) < 0) {
-                shelf.add(new Shelf(batch, "in the fridge, labelled?", ""));
+                shelf.add(new Shelf(batch, StoveText.IN_THE_FRIDGE, ""));
             } else if (age.compareTo(JUDGE_TO) < 0) {
-                shelf.add(new Shelf(batch, "judge it cold", ""));
+                shelf.add(new Shelf(batch, StoveText.JUDGE_COLD, ""));
             } else if (age.compareTo(USE_UP_FROM) < 0) {
-                shelf.add(new Shelf(batch, "use within " + KEEPS.minus(age).toDays() + " days", ""));
+                shelf.add(new Shelf(batch, StoveText.useWithin(KEEPS.minus(age).toDays()), ""));
             } else if (age.compareTo(KEEPS) < 0) {
-                shelf.add(new Shelf(batch, "◆ use it up", "mind"));
+                shelf.add(new Shelf(batch, StoveText.USE_UP, "mind"));
             } else if (age.compareTo(FORGOTTEN) < 0) {
-                shelf.add(new Shelf(batch, "▲ over ten days, unless frozen", "past"));
+                shelf.add(new Shelf(batch, StoveText.OVER_TEN_DAYS, "past"));
             }
         }
         return shelf;

@@ -57,11 +57,16 @@ public record StoveSlot(int number, KitchenRing ring, Optional<CookView> cook) {
      * @param x where they begin, or end
      * @param y of their middle
      * @param begins whether they begin there
+     * @param width about how wide they are
      */
-    public record Words(double x, double y, boolean begins) {}
+    public record Words(double x, double y, boolean begins, double width) {
+        public double left() {
+            return begins ? x : x - width;
+        }
+    }
 
     private static final double WORDS_HALF_HEIGHT = 34;
-    private static final double MIN_WORDS_WIDTH = 150;
+    private static final double MIN_WORDS_WIDTH = 190;
     private static final double WIDTH_PER_LETTER = 8.6;
     private static final double STOVE_WIDTH = 600;
     private static final double STOVE_DEPTH = 375;
@@ -75,7 +80,8 @@ public record StoveSlot(int number, KitchenRing ring, Optional<CookView> cook) {
         for (double turn : new double[] {0, -0.72, 0.72, -1.1, 1.1}) {
             for (boolean begins : new boolean[] {x() <= STOVE_WIDTH / 2, x() > STOVE_WIDTH / 2}) {
                 double off = Math.cos(turn) * radius() + 26;
-                Words words = new Words(begins ? x() + off : x() - off, y() + Math.sin(turn) * (radius() + 20), begins);
+                Words words = new Words(
+                        begins ? x() + off : x() - off, y() + Math.sin(turn) * (radius() + 20), begins, width);
                 double cost = covered(words, width, all);
                 if (cost < least - 0.5) {
                     least = cost;
@@ -127,17 +133,17 @@ public record StoveSlot(int number, KitchenRing ring, Optional<CookView> cook) {
     public String next() {
         Forecast forecast = view().getForecast();
         if (forecast.reached()) {
-            return "weigh it: it should be there";
+            return StoveText.SHOULD_BE_THERE;
         }
         if (view().getMinutesLeft().isEmpty()) {
-            return "▲ it does not get there as it is going";
+            return StoveText.DOES_NOT_GET_THERE;
         }
         if (!view().getCook().simmerSeen()) {
-            return forecast.heatingUp().toSeconds() > 30 ? "coming to the simmer" : "say when it simmers";
+            return forecast.heatingUp().toSeconds() > 30 ? StoveText.COMING_TO_SIMMER : StoveText.SAY_SIMMERS;
         }
         if (view().getCook().results().isEmpty()) {
-            return "weigh it when you pass";
+            return StoveText.WEIGH_PASSING;
         }
-        return "stir every " + forecast.stirEveryMinutes() + " min";
+        return StoveText.stirEvery(forecast.stirEveryMinutes());
     }
 }

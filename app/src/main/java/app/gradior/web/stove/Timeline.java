@@ -45,8 +45,7 @@ record Timeline(List<Row> rows, List<Tick> ticks) {
                     x(end),
                     x(low),
                     x(high),
-                    view.getRow().sauceName() + ": on the heat for about " + Math.round(end) + " more minutes, between "
-                            + Math.round(low) + " and " + Math.round(high),
+                    StoveText.onTheHeat(view.getRow().sauceName(), end, low, high),
                     stirs));
         }
         List<Tick> ticks = new ArrayList<>();

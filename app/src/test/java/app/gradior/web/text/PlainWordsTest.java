@@ -193,4 +193,22 @@ class PlainWordsTest {
                                 raw.stream().anyMatch(name -> said.words().matches(".*\\b" + name + "\\b.*"))))
                 .isEmpty();
     }
+
+    /** Where a sentence is looked for when it is to be said better: the templates and the texts of a place. */
+    @Test
+    void everySentenceOfTheCodeStandsInTheTextOfItsPlace() throws IOException {
+        List<Said> elsewhere = new ArrayList<>();
+        for (Path source : files("src/main/java", ".java")) {
+            boolean aText = source.getFileName().toString().endsWith("Text.java")
+                    || source.getParent().endsWith("text")
+                    || source.getParent().endsWith("demo");
+            // Pictures come to several places; what is said of one that can't be read stands with what reads it.
+            if (!aText && !source.endsWith("Picture.java")) {
+                strings(source, elsewhere);
+            }
+        }
+        assertThat(elsewhere)
+                .filteredOn(said -> said.words().matches("[^(].*[.?!…]"))
+                .isEmpty();
+    }
 }

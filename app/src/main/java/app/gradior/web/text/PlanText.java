@@ -23,11 +23,11 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 
 /** Says targets and plans in sentences. */
-@org.springframework.stereotype.Component("planWords")
-public class PlanWords {
+@org.springframework.stereotype.Component("planText")
+public class PlanText {
     private final Wording say;
 
-    PlanWords(Wording say) {
+    PlanText(Wording say) {
         this.say = say;
     }
 

@@ -11,11 +11,11 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Says what to do when a cook went another way, in three lines, with what the numbers give. */
-@Component("rescueWords")
-public class RescueWords {
+@Component("rescueText")
+public class RescueText {
     private final Wording say;
 
-    RescueWords(Wording say) {
+    RescueText(Wording say) {
         this.say = say;
     }
 

@@ -10,13 +10,13 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Says what starches come to. */
-@Component("benchWords")
-public class BenchWords {
+@Component("starchText")
+public class StarchText {
     private static final double GELS_FROM_SETBACK = 1.5;
 
     private final Wording say;
 
-    BenchWords(Wording say) {
+    StarchText(Wording say) {
         this.say = say;
     }
 

@@ -1,0 +1,28 @@
+package app.gradior.web.batch;
+
+/** What is said of entries that a cook can’t take. */
+final class BatchText {
+    static final String SENT_TWICE = "Something else was sent under the same number before: enter it again.";
+    static final String AS_LONG_AS_IT_GETS =
+            "This cook has as many entries as it can hold: take it off and start another.";
+    static final String FINISHED = "This cook is finished: you find it in the journal.";
+    static final String NOT_WITHIN_ITS_TIME =
+            "That is not within the time of this cook: check the clock of this device.";
+    static final String ENTRY_GONE = "That entry is not part of this cook any more.";
+    static final String TAKEN_OFF_AGAIN = "It was taken off again since: undo that first.";
+    static final String POT_IN_THAT_WEIGHT = " Is the pot in that weight?";
+
+    private BatchText() {}
+
+    static String potTooSmall(String holds) {
+        return "That pot holds " + holds + ", less than there is: take a larger one.";
+    }
+
+    static String moreThanWentIn(String weight, String wentIn) {
+        return "That would be " + weight + " of sauce, more than the " + wentIn + " that went in. ";
+    }
+
+    static String otherThings(String tare) {
+        return "Is the lid or the spoon on the scale too, or is it another pot than the one of " + tare + "?";
+    }
+}
