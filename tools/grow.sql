@@ -18,10 +18,16 @@ from cook c join grown g where c.id = @batch;
 insert into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body, content_hash)
 select e.id, e.kitchen_id, g.id, e.kind, e.at, e.stored_at, e.body, e.content_hash
 from cook_event e join grown g where e.cook_id = @batch order by g.n, e.seq;
-insert into batch_summary
+insert into batch_summary (cook_id, kitchen_id, model, finished_at, activity, forecast_low, forecast_middle, forecast_high,
+  took_minutes, aimed_grams, yield_grams, look, learnt_ln_k, learnt_log_sd, sauce_id, sauce_version, pot_id, use_for,
+  stove_grade, warm_grade, cold_grade, wanted_low, wanted_high, wanted_cold, z_pace, final_grade, structure, thickeners)
 select g.id, s.kitchen_id, s.model, s.finished_at + interval g.n microsecond, s.activity, s.forecast_low, s.forecast_middle,
-  s.forecast_high, s.took_minutes, s.aimed_grams, s.yield_grams, s.look, s.learnt_ln_k, s.learnt_log_sd, s.sauce_id
+  s.forecast_high, s.took_minutes, s.aimed_grams, s.yield_grams, s.look, s.learnt_ln_k, s.learnt_log_sd, s.sauce_id,
+  s.sauce_version, s.pot_id, s.use_for, s.stove_grade, s.warm_grade, s.cold_grade, s.wanted_low, s.wanted_high,
+  s.wanted_cold, s.z_pace, s.final_grade, s.structure, s.thickeners
 from batch_summary s join grown g where s.cook_id = @batch;
+insert into batch_reading (cook_id, n, kitchen_id, kind, y, v, z)
+select g.id, r.n, r.kitchen_id, r.kind, r.y, r.v, r.z from batch_reading r join grown g where r.cook_id = @batch;
 
 delete from grown;
 insert into grown

@@ -68,7 +68,7 @@ final class Screenshots {
         shoot(page, "rescue" + suffix);
         page.navigate("/journal");
         shoot(page, "journal" + suffix);
-        page.locator(".ledger a").first().click();
+        page.locator(".batches a.name").first().click();
         shoot(page, "batch" + suffix);
     }
 

@@ -80,7 +80,7 @@ class WholeWalkTest {
         assertNoSeriousFaults(elsewhere);
 
         elsewhere.navigate("/journal");
-        assertThat(elsewhere.locator(".ledger")).containsText("Plum sauce");
+        assertThat(elsewhere.locator(".batches")).containsText("Plum sauce");
         elsewhere.navigate(cook);
         elsewhere.waitForURL("**/journal/*");
     }
@@ -181,7 +181,7 @@ class WholeWalkTest {
         assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
                 .isTrue();
         page.navigate("/journal");
-        assertThat(page.locator(".ledger tbody tr")).hasCount(12);
+        assertThat(page.locator(".batches > li")).hasCount(12);
         assertNoSeriousFaults(page);
     }
 

@@ -16,6 +16,7 @@ import app.gradior.pot.Material;
 import app.gradior.pot.Ring;
 import app.gradior.pot.Room;
 import app.gradior.quantity.Mass;
+import app.gradior.web.batch.BatchAim;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
@@ -78,6 +79,7 @@ class KitchenWallsTest {
                         conditions,
                         Knowledge.NONE,
                         new Target.Weight(Mass.ofGrams(600)),
+                        BatchAim.NONE,
                         null),
                 cooks.now());
     }

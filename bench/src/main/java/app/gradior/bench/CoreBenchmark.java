@@ -7,6 +7,9 @@ import app.gradior.food.Ingredient;
 import app.gradior.food.IngredientTable;
 import app.gradior.food.Mixture;
 import app.gradior.food.StarchKind;
+import app.gradior.learning.EvaporationKnowledge;
+import app.gradior.learning.RangeKeeping;
+import app.gradior.learning.ThicknessKnowledge;
 import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.plan.Knowledge;
@@ -35,7 +38,10 @@ import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.hipparchus.ode.ODEState;
@@ -59,6 +65,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
 public class CoreBenchmark {
+    private static final int BATCHES = 10_000;
+    private static final int SAUCES = 300;
     private static final Instant START = Instant.parse("2026-11-24T17:00:00Z");
 
     private final Mixture sauce = of("blackcurrants", 400)
@@ -203,5 +211,62 @@ public class CoreBenchmark {
     @Benchmark
     public Object foldOf500Events() {
         return Cook.of(many);
+    }
+
+    private final List<EvaporationKnowledge.Source> told = told();
+    private final List<ThicknessKnowledge.Batch> seen = seen();
+    private final Map<Object, ThicknessKnowledge.Versions> versions = versions();
+
+    private static List<EvaporationKnowledge.Source> told() {
+        Random random = new Random(1);
+        List<EvaporationKnowledge.Source> told = new ArrayList<>();
+        for (int i = 0; i < BATCHES; i++) {
+            told.add(new EvaporationKnowledge.Source(
+                    i,
+                    new EvaporationKnowledge.PotRingActivity(random.nextInt(50), random.nextInt(4), Activity.SIMMER),
+                    random.nextInt(SAUCES),
+                    0.3 * random.nextGaussian(),
+                    0.05));
+        }
+        return told;
+    }
+
+    private static List<ThicknessKnowledge.Batch> seen() {
+        Random random = new Random(2);
+        List<ThicknessKnowledge.Batch> seen = new ArrayList<>();
+        for (int i = 0; i < BATCHES; i++) {
+            seen.add(new ThicknessKnowledge.Batch(
+                    i,
+                    random.nextInt(SAUCES),
+                    1 + random.nextInt(5),
+                    List.of(
+                            new ThicknessKnowledge.Reading(
+                                    ThicknessKnowledge.Kind.LOOK, "cook", null, 0.4 * random.nextGaussian(), 0.24),
+                            new ThicknessKnowledge.Reading(
+                                    ThicknessKnowledge.Kind.VERDICT, "cook", i % 6, 0.4 * random.nextGaussian(), 0.21))));
+        }
+        return seen;
+    }
+
+    private static Map<Object, ThicknessKnowledge.Versions> versions() {
+        Map<Object, ThicknessKnowledge.Versions> versions = new HashMap<>();
+        for (int i = 0; i < SAUCES; i++) {
+            versions.put(
+                    i, new ThicknessKnowledge.Versions(List.of(1, 2, 3, 4, 5), List.of(0.3, 0.3, 0.3, 0.3)));
+        }
+        return versions;
+    }
+
+    /** What ten thousand batches say of pots. */
+    @Benchmark
+    public Object learnPots() {
+        return new EvaporationKnowledge(told)
+                .about(new EvaporationKnowledge.PotRingActivity(1, 1, Activity.SIMMER), 1);
+    }
+
+    /** What ten thousand batches say of 300 sauces in five versions each. */
+    @Benchmark
+    public Object learnSauces() {
+        return new ThicknessKnowledge(seen, versions, RangeKeeping.NONE).of(1, 1);
     }
 }

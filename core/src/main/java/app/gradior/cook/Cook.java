@@ -1,6 +1,7 @@
 package app.gradior.cook;
 
 import app.gradior.cook.CookEvent.Started;
+import app.gradior.plan.Snapshot;
 import app.gradior.plan.Target;
 import app.gradior.pot.Conditions;
 import app.gradior.quantity.Interval;
@@ -175,6 +176,13 @@ public final class Cook {
     /** What is to be expected from a moment on, as it is going now. */
     public Forecast forecast(Instant now) {
         return state.forecast(now);
+    }
+
+    /** The sauce as it is believed to be at a moment after all that happened, with nothing of what is to come. */
+    public Snapshot sauceAt(Instant moment) {
+        PotState then = state.carriedOnTo(moment);
+        return Snapshot.of(
+                then.estimate().mixture(), then.evaporation(), then.estimate().thickness());
     }
 
     /** The timers that have not been stopped, in the order in which they ring. */

@@ -15,6 +15,9 @@ public record Goal(Grade low, Grade aim, Grade high, Celsius served) {
     /** Half of what a mouth notices, to either side. */
     private static final double JUST_THAT = 0.25;
 
+    private static final double THINNEST = 0.5;
+    private static final double THICKEST = 8;
+
     /** @throws IllegalArgumentException if the three grades do not rise */
     public Goal {
         if (low.compareTo(aim) > 0 || aim.compareTo(high) > 0) {
@@ -30,6 +33,15 @@ public record Goal(Grade low, Grade aim, Grade high, Celsius served) {
     /** One grade, with the little to either side that a mouth does not tell from it. */
     public static Goal of(Grade grade, Celsius served) {
         return new Goal(Grade.of(grade.value() - JUST_THAT), grade, Grade.of(grade.value() + JUST_THAT), served);
+    }
+
+    /** The same, so many grades thicker (under 0: thinner), held within what grades there are. */
+    public Goal shifted(double grades) {
+        return new Goal(shifted(low, grades), shifted(aim, grades), shifted(high, grades), served);
+    }
+
+    private static Grade shifted(Grade grade, double by) {
+        return Grade.of(Math.max(THINNEST, Math.min(THICKEST, grade.value() + by)));
     }
 
     /** The aim as a target of a reduction. */

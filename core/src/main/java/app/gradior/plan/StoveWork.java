@@ -12,11 +12,11 @@ import app.gradior.quantity.Energy;
  * leaves, Δm·λ, over the ring's efficiency. The warming of the pot itself and of the kitchen are left out, so it is the
  * least that is needed; an estimate.
  */
-final class StoveWork {
+public final class StoveWork {
     private StoveWork() {}
 
     /** From a sauce at room temperature to what is left of it. */
-    static Energy of(Mixture from, Mixture to, Evaporation evaporation) {
+    public static Energy of(Mixture from, Mixture to, Evaporation evaporation) {
         Celsius hot = evaporation.stoveTemperature(from);
         Celsius halfWay = Celsius.of((Celsius.ROOM.degrees() + hot.degrees()) / 2);
         double warming = from.mass().kilograms()

@@ -25,25 +25,25 @@ import java.util.Random;
 import java.util.UUID;
 
 /** A pot whose true evaporation is known, and a scale that errs as kitchen scales do. */
-final class SimulatedCook {
-    static final Instant START = Instant.parse("2026-11-24T17:00:00Z");
+public final class SimulatedCook {
+    public static final Instant START = Instant.parse("2026-11-24T17:00:00Z");
     static final Pot CASSEROLE =
             Pot.straight(Length.ofCentimetres(24), Length.ofCentimetres(12), Material.ENAMEL, Mass.ofGrams(2100));
     static final Conditions SIMMER = new Conditions(CASSEROLE, Ring.USUAL, Activity.SIMMER, Lid.OFF, Room.USUAL);
-    static final Mixture SAUCE = Mixtures.of("blackcurrants", 400)
+    public static final Mixture SAUCE = Mixtures.of("blackcurrants", 400)
             .plus(Mixtures.of("chicken-stock", 300))
             .plus(Mixtures.of("light-brown-sugar", 75));
 
-    final List<CookEvent> events = new ArrayList<>();
+    public final List<CookEvent> events = new ArrayList<>();
     private final BoilDown truth;
     private final Random random;
     private final Instant simmers;
 
-    SimulatedCook(double k, Random random, Target target) {
+    public SimulatedCook(double k, Random random, Target target) {
         this(SAUCE, k, 0, random, target);
     }
 
-    SimulatedCook(Mixture sauce, double k, double fillingLogError, Random random, Target target) {
+    public SimulatedCook(Mixture sauce, double k, double fillingLogError, Random random, Target target) {
         this.random = random;
         // The recipe says one weight; what went in is off by a little.
         Mixture filled = sauce.times(Math.exp(fillingLogError));
@@ -53,15 +53,15 @@ final class SimulatedCook {
         events.add(new CookEvent.Simmers(id(), simmers));
     }
 
-    static UUID id() {
+    public static UUID id() {
         return UUID.randomUUID();
     }
 
-    Instant minute(double minutes) {
+    public Instant minute(double minutes) {
         return simmers.plus(Duration.ofMillis(Math.round(minutes * 60_000)));
     }
 
-    double trueGrams(double minutes) {
+    public double trueGrams(double minutes) {
         return truth.after(Duration.ofMillis(Math.round(minutes * 60_000)))
                 .mass()
                 .grams();
@@ -71,18 +71,18 @@ final class SimulatedCook {
         return truth;
     }
 
-    SimulatedCook weighAt(double minutes) {
+    public SimulatedCook weighAt(double minutes) {
         double grams = trueGrams(minutes);
         double noise = random.nextGaussian() * Math.max(2, 0.005 * grams);
         return showing(minutes, grams + noise);
     }
 
-    SimulatedCook showing(double minutes, double grams) {
+    public SimulatedCook showing(double minutes, double grams) {
         events.add(new CookEvent.Weighed(id(), minute(minutes), Mass.ofGrams(grams + 2100), Mass.ofGrams(2100)));
         return this;
     }
 
-    Cook cook() {
+    public Cook cook() {
         return Cook.of(events);
     }
 }

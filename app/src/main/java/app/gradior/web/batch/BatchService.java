@@ -9,6 +9,7 @@ import app.gradior.pot.Conditions;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
 import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.Secrets;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
@@ -135,6 +136,7 @@ public class BatchService {
      * @param mixture what of the sauce is in the pot
      * @param ring null if it was not said
      * @param knowledge what is known of this pot on this ring
+     * @param aim what it is for and how thick it is to be
      * @param plan the kept plan it follows; null if it follows none
      */
     public record CookStart(
@@ -145,6 +147,7 @@ public class BatchService {
             Conditions conditions,
             Knowledge knowledge,
             Target target,
+            BatchAim aim,
             UUID plan) {}
 
     /**
@@ -174,7 +177,12 @@ public class BatchService {
                         null,
                         null,
                         beginning.plan(),
-                        0));
+                        0,
+                        beginning.aim().use().orElse(null),
+                        beginning.aim().served().degrees(),
+                        beginning.aim().low().orElse(null),
+                        beginning.aim().high().orElse(null),
+                        CurrentKitchen.person().orElse(null)));
         CookEvent started = new CookEvent.Started(
                 UUID.randomUUID(),
                 moment,
@@ -249,10 +257,16 @@ public class BatchService {
     /** What lists and learning ask of it changes with its end, and with every late entry. */
     private void summarise(UUID kitchen, CookRow before, CookRow after, Cook cook) {
         if (after.finishedAt() != null) {
-            summaries.write(kitchen, BatchSummary.of(after, cook), BatchSummary.MODEL);
+            summaries.write(kitchen, summary(after, cook), BatchSummary.MODEL);
         } else if (before.finishedAt() != null) {
             summaries.remove(kitchen, after.id());
         }
+    }
+
+    /** A finished cook in short. */
+    BatchSummary.Made summary(CookRow row, Cook cook) {
+        BatchAim aim = row.servedC() == null ? BatchAim.of(cook.target()) : row.aim();
+        return BatchSummary.of(row, aim, cook);
     }
 
     private void rememberOnceCommitted(CookRow row, Folded folded) {

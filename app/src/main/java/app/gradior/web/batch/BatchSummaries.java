@@ -3,6 +3,7 @@ package app.gradior.web.batch;
 import app.gradior.web.sauce.LastMade;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -49,9 +50,42 @@ public class BatchSummaries implements LastMade {
                         .collect(Collectors.toMap(Batch::sauceId, Function.identity()));
     }
 
-    /** The latest that tell something of their pots. */
-    public List<BatchSummary> telling(UUID kitchen, int limit) {
-        return mapper.telling(kitchen, limit);
+    /**
+     * Those that a filter lets through, the latest first.
+     *
+     * @param after the last of the page before; null for the first page
+     */
+    public List<BatchSummary> search(UUID kitchen, BatchFilter filter, CookRow after, int limit) {
+        return mapper.search(kitchen, filter, after, limit);
+    }
+
+    /** Some batches in the order of the ids; without those that are none of the kitchen's. */
+    public List<BatchSummary> some(UUID kitchen, List<UUID> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : mapper.some(kitchen, ids).stream()
+                        .sorted(Comparator.comparing(batch -> ids.indexOf(batch.id())))
+                        .toList();
+    }
+
+    /** Who cooked batches of the kitchen's. */
+    public List<String> cooks(UUID kitchen) {
+        return mapper.cooks(kitchen);
+    }
+
+    /** Those of a pot that tell something of it, the latest first. */
+    public List<BatchSummary> tellingOf(UUID kitchen, UUID pot, int limit) {
+        return mapper.tellingOf(kitchen, pot, limit);
+    }
+
+    /** What every batch told, those that came off first before the others. */
+    public List<ToldBatch> told(UUID kitchen) {
+        return mapper.told(kitchen);
+    }
+
+    /** The looks and plates of every batch. */
+    public List<ToldReading> readings(UUID kitchen) {
+        return mapper.readings(kitchen);
     }
 
     /** Batches that came off before there were summaries, or under another model, get theirs beside what the application does. */
@@ -75,7 +109,7 @@ public class BatchSummaries implements LastMade {
                 stale = mapper.stale(BatchSummary.MODEL, AT_ONCE)) {
             for (BatchSummaryMapper.Stale one : stale) {
                 BatchService.StoredCook kept = cooks.find(one.kitchenId(), one.id());
-                mapper.write(one.kitchenId(), BatchSummary.of(kept.row(), kept.cook()), BatchSummary.MODEL);
+                mapper.write(one.kitchenId(), cooks.summary(kept.row(), kept.cook()), BatchSummary.MODEL);
                 made++;
             }
         }

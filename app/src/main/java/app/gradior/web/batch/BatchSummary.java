@@ -3,31 +3,41 @@ package app.gradior.web.batch;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.Forecast;
-import app.gradior.plan.EvaporationKnowledge;
-import app.gradior.plan.Knowledge;
+import app.gradior.learning.BatchEvidence;
+import app.gradior.plan.Snapshot;
+import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.SpoonCoat;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
 /**
- * A finished batch as lists and learning ask for it.
+ * A finished batch as lists ask for it.
  *
+ * @param sauceVersion of which version it was made
  * @param ringId null if it was not said
- * @param excludedAt when it was struck out of what is learnt; null if it counts
+ * @param excludedAt when it was left out of what is learnt; null if it counts
  * @param activity the one it began with
  * @param forecastMiddle minutes as they were forecast at the start, with their range; null if none were
  * @param aimedGrams what was to be left; null if that was not known
  * @param yieldGrams what was; null if it was not weighed
  * @param look null if nobody looked
+ * @param stoveGrade how thick it was at the stove; that, on the table and from the fridge are null until they are made
+ * @param wantedLow how thick it was to be at least; null if it was to be no thickness
+ * @param wantedCold whether that is as it comes from the fridge
  * @param learntLnK what it told of its pot; null if it told nothing
+ * @param verdict the latest word on its thickness, from −2 (too thin) to 2; null if there is none
+ * @param judgedNextDay whether somebody judged it on the day after
  */
 public record BatchSummary(
         UUID id,
+        UUID sauceId,
+        int sauceVersion,
         UUID potId,
         UUID ringId,
         String sauceName,
@@ -42,67 +52,85 @@ public record BatchSummary(
         Double aimedGrams,
         Double yieldGrams,
         SpoonCoat look,
+        Use useFor,
+        Double stoveGrade,
+        Double warmGrade,
+        Double coldGrade,
+        Double wantedLow,
+        Double wantedHigh,
+        boolean wantedCold,
         Double learntLnK,
-        Double learntLogSd) {
+        Double learntLogSd,
+        Double zPace,
+        Integer verdict,
+        boolean judgedNextDay) {
 
     /** Of the model that made it: where it is another, the summary is made anew. */
-    static final int MODEL = 3;
+    static final int MODEL = 4;
 
-    /** Batches vary among each other beyond what each one's readings say: in ln k, an estimate. */
-    private static final double BATCH_SPREAD = 0.10;
+    /** A sauce eaten under this is judged cold, °C. */
+    private static final double COLD = 15;
 
-    /** A batch whose heat was changed tells less of the activity it began with. */
-    private static final double CHANGED_SPREAD = 0.20;
+    /** A summary with what its batch told, which is stored beside it. */
+    record Made(BatchSummary summary, BatchEvidence evidence) {
+        /** What thickens it, as it is stored: a name and grams each. */
+        public String thickeners() {
+            return ThickenersColumn.write(evidence.thickeners());
+        }
+    }
 
     /** @param cook finished */
-    static BatchSummary of(CookRow row, Cook cook) {
+    static Made of(CookRow row, BatchAim aim, Cook cook) {
         CookEvent.Started started = cook.started();
         CookEvent.Finished finished = cook.finished().orElseThrow();
-        Forecast planned = Cook.of(java.util.List.of(started)).forecast(started.at());
-        Optional<EvaporationKnowledge.Source> learnt = learnt(row, cook);
-        return new BatchSummary(
-                row.id(),
-                row.potId(),
-                row.ringId(),
-                row.sauceName(),
-                row.potName(),
-                row.excludedAt(),
-                finished.at(),
-                started.conditions().activity(),
-                planned.minutesLeft().map(Interval::low).orElse(null),
-                planned.minutesLeft().map(Interval::middle).orElse(null),
-                planned.minutesLeft().map(Interval::high).orElse(null),
-                Duration.between(started.at(), finished.at()).toMillis() / 60_000.0,
-                planned.atTarget().map(at -> at.mass().grams()).orElse(null),
-                finished.yield().map(Mass::grams).orElse(null),
-                finished.look().orElse(null),
-                learnt.map(EvaporationKnowledge.Source::lnK).orElse(null),
-                learnt.map(EvaporationKnowledge.Source::logSd).orElse(null));
+        Forecast planned = Cook.of(List.of(started)).forecast(started.at());
+        BatchEvidence evidence = BatchEvidence.of(cook, aim.served());
+        Snapshot last = cook.sauceAt(finished.at());
+        return new Made(
+                new BatchSummary(
+                        row.id(),
+                        row.sauceId(),
+                        row.sauceVersion(),
+                        row.potId(),
+                        row.ringId(),
+                        row.sauceName(),
+                        row.potName(),
+                        row.excludedAt(),
+                        finished.at(),
+                        started.conditions().activity(),
+                        planned.minutesLeft().map(Interval::low).orElse(null),
+                        planned.minutesLeft().map(Interval::middle).orElse(null),
+                        planned.minutesLeft().map(Interval::high).orElse(null),
+                        Duration.between(started.at(), finished.at()).toMillis() / 60_000.0,
+                        planned.atTarget().map(at -> at.mass().grams()).orElse(null),
+                        finished.yield().map(Mass::grams).orElse(null),
+                        finished.look().orElse(null),
+                        aim.use().orElse(null),
+                        last.atStove().value(),
+                        last.warm().value(),
+                        last.cold().value(),
+                        aim.low().orElse(null),
+                        aim.high().orElse(null),
+                        aim.served().degrees() < COLD,
+                        evidence.pace().map(BatchEvidence.Pace::lnK).orElse(null),
+                        evidence.pace().map(BatchEvidence.Pace::logSd).orElse(null),
+                        evidence.pace().map(BatchEvidence.Pace::z).orElse(null),
+                        null,
+                        false),
+                evidence);
     }
 
-    private static Optional<EvaporationKnowledge.Source> learnt(CookRow row, Cook cook) {
-        Knowledge prior = cook.started().knowledge();
-        Interval k = cook.k();
-        double sd = (Math.log(k.high()) - Math.log(k.low())) / 2 / Interval.Z_80;
-        boolean changed = cook.events().stream()
-                .anyMatch(e -> e instanceof CookEvent.HeatChanged || e instanceof CookEvent.LidChanged);
-        return EvaporationKnowledge.Source.ofPosterior(
-                row.id(),
-                EvaporationKnowledge.PotRingActivity.of(
-                        row.potId(), row.ringId(), cook.started().conditions().activity()),
-                Math.log(k.middle()),
-                sd,
-                Math.log(prior.k()),
-                prior.logSdOfK(),
-                changed ? CHANGED_SPREAD : BATCH_SPREAD);
+    /** How thick it was as it was to be eaten; empty until its summary is made. */
+    public Optional<Double> servedGrade() {
+        return Optional.ofNullable(wantedCold ? coldGrade : warmGrade);
     }
 
-    /** What it told of its pot; empty if it told nothing. */
-    public Optional<EvaporationKnowledge.Source> source() {
-        return learntLnK == null
-                ? Optional.empty()
-                : Optional.of(new EvaporationKnowledge.Source(
-                        id, EvaporationKnowledge.PotRingActivity.of(potId, ringId, activity), learntLnK, learntLogSd));
+    /** By how much it missed the band wanted, in grades: over 0 too thick, under 0 too thin; empty if none was wanted. */
+    public Optional<Double> missed() {
+        if (wantedLow == null) {
+            return Optional.empty();
+        }
+        return servedGrade().map(grade -> grade > wantedHigh ? grade - wantedHigh : Math.min(0, grade - wantedLow));
     }
 
     public boolean excluded() {

@@ -1,7 +1,11 @@
 package app.gradior.web.batch;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
 /** What is said of entries that a cook can’t take. */
-final class BatchText {
+public final class BatchText {
     static final String SENT_TWICE = "Something else was sent under the same number before: enter it again.";
     static final String AS_LONG_AS_IT_GETS =
             "This cook has as many entries as it can hold: take it off and start another.";
@@ -11,6 +15,19 @@ final class BatchText {
     static final String ENTRY_GONE = "That entry is not part of this cook any more.";
     static final String TAKEN_OFF_AGAIN = "It was taken off again since: undo that first.";
     static final String POT_IN_THAT_WEIGHT = " Is the pot in that weight?";
+
+    /** What is said of thickness, from too thin to too thick, by its step. */
+    public static final Map<Integer, String> STEPS = steps();
+
+    private static Map<Integer, String> steps() {
+        Map<Integer, String> steps = new LinkedHashMap<>();
+        steps.put(-2, "too thin");
+        steps.put(-1, "a little thin");
+        steps.put(0, "right");
+        steps.put(1, "a little thick");
+        steps.put(2, "too thick");
+        return Collections.unmodifiableMap(steps);
+    }
 
     private BatchText() {}
 

@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface CookMapper {
     String COLUMNS = "select id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at, "
-            + "finished_at, excluded_at, plan_id, revision "
+            + "finished_at, excluded_at, plan_id, revision, use_for, served_c, wanted_low, wanted_high, cooked_by "
             + "from cook ";
 
     /** @param contentHash of what was sent under its id; null if it was stored before that was kept */
@@ -35,9 +35,10 @@ interface CookMapper {
 
     @Insert("""
             insert into cook (id, kitchen_id, sauce_id, sauce_version, pot_id, ring_id, sauce_name, pot_name, started_at,
-              plan_id)
+              plan_id, use_for, served_c, wanted_low, wanted_high, cooked_by)
             values (#{cook.id}, #{kitchen}, #{cook.sauceId}, #{cook.sauceVersion}, #{cook.potId}, #{cook.ringId},
-              #{cook.sauceName}, #{cook.potName}, #{cook.startedAt}, #{cook.planId})""")
+              #{cook.sauceName}, #{cook.potName}, #{cook.startedAt}, #{cook.planId}, #{cook.useFor}, #{cook.servedC},
+              #{cook.wantedLow}, #{cook.wantedHigh}, #{cook.cookedBy})""")
     void insert(@Param("kitchen") UUID kitchen, @Param("cook") CookRow cook);
 
     @Update("update cook set excluded_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")

@@ -1,6 +1,9 @@
 package app.gradior.web.batch;
 
+import app.gradior.plan.Use;
+import app.gradior.quantity.Celsius;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -9,7 +12,11 @@ import java.util.UUID;
  * @param ringId null if it was not said
  * @param planId the kept plan it follows; null if it follows none
  * @param revision how often its entries have changed
- * @param excludedAt when it was struck out of what is learnt; null if it counts
+ * @param excludedAt when it was left out of what is learnt; null if it counts
+ * @param useFor what it was for; null if that was not said
+ * @param servedC how warm it is eaten, °C; null of a cook from before that was kept
+ * @param wantedLow how thick it was to be at least; null if it was to be no thickness
+ * @param cookedBy who put it on; null if that was not kept
  */
 public record CookRow(
         UUID id,
@@ -23,4 +30,19 @@ public record CookRow(
         Instant finishedAt,
         Instant excludedAt,
         UUID planId,
-        long revision) {}
+        long revision,
+        Use useFor,
+        Double servedC,
+        Double wantedLow,
+        Double wantedHigh,
+        String cookedBy) {
+
+    /** What it was for and how thick it was to be; asked of one that was put on with an aim only. */
+    BatchAim aim() {
+        return new BatchAim(
+                Optional.ofNullable(useFor),
+                Celsius.of(servedC),
+                Optional.ofNullable(wantedLow),
+                Optional.ofNullable(wantedHigh));
+    }
+}

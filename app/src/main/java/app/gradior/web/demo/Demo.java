@@ -5,8 +5,12 @@ import app.gradior.plan.BoilOff;
 import app.gradior.plan.Route;
 import app.gradior.pot.Conditions;
 import app.gradior.pot.Lid;
+import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.web.batch.BatchService;
+import app.gradior.web.batch.Verdict;
+import app.gradior.web.batch.Verdicts;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
@@ -57,6 +61,7 @@ public class Demo implements ApplicationRunner {
     private final Planning planning;
     private final PlanService plans;
     private final BatchService cooks;
+    private final Verdicts verdicts;
     private final Kitchenware kitchenware;
     private final JsonMapper json;
     private final Accounts accounts;
@@ -72,6 +77,7 @@ public class Demo implements ApplicationRunner {
             Planning planning,
             PlanService plans,
             BatchService cooks,
+            Verdicts verdicts,
             Kitchenware kitchenware,
             JsonMapper json,
             Accounts accounts,
@@ -85,6 +91,7 @@ public class Demo implements ApplicationRunner {
         this.planning = planning;
         this.plans = plans;
         this.cooks = cooks;
+        this.verdicts = verdicts;
         this.kitchenware = kitchenware;
         this.json = json;
         this.accounts = accounts;
@@ -172,7 +179,9 @@ public class Demo implements ApplicationRunner {
             throw new IllegalStateException(e.getMessage(), e);
         }
         for (KitchenFile.BatchEntry batch : read.batches()) {
-            cook(kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), ringsByName, now);
+            UUID cook = cook(
+                    kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), ringsByName, now);
+            judge(kitchen, cook, opened.person(), batch, now);
         }
     }
 
@@ -211,7 +220,30 @@ public class Demo implements ApplicationRunner {
         tests.finish(kitchen, id, b.afterG(), found.k(), found.logSd());
     }
 
-    private void cook(
+    private void judge(UUID kitchen, UUID cook, String person, KitchenFile.BatchEntry batch, Instant now) {
+        if (batch.verdicts() == null) {
+            return;
+        }
+        for (KitchenFile.VerdictEntry said : batch.verdicts()) {
+            Instant at = now.minus(minutes(batch.startedMinutesAgo())).plus(minutes(said.afterMinutes()));
+            verdicts.say(
+                    kitchen,
+                    new Verdict(
+                            cook,
+                            person,
+                            said.nextDay(),
+                            said.thickness(),
+                            said.salt(),
+                            null,
+                            null,
+                            null,
+                            said.again(),
+                            said.words() == null ? "" : said.words(),
+                            at));
+        }
+    }
+
+    private UUID cook(
             UUID kitchen,
             KitchenFile.BatchEntry batch,
             Sauce sauce,
@@ -233,13 +265,15 @@ public class Demo implements ApplicationRunner {
                         pot,
                         ringsByName.get(batch.ring()),
                         possible.conditions(),
-                        possible.known().knowledge(),
+                        possible.knowledge(),
                         possible.target(),
+                        possible.aim(),
                         plans.keep(kitchen, UUID.randomUUID(), planned).id()),
                 start);
         for (KitchenFile.EventEntry entry : batch.events()) {
             cooks.append(kitchen, cook, event(entry, start.plus(minutes(entry.afterMinutes())), pot));
         }
+        return cook;
     }
 
     private static PlanForm form(KitchenPot pot, UUID ring, KitchenFile.BatchEntry batch) {
@@ -266,6 +300,9 @@ public class Demo implements ApplicationRunner {
         return switch (entry.kind()) {
             case "weighed" ->
                 new CookEvent.Weighed(id, at, Mass.ofGrams(entry.grams()).plus(tare), tare);
+            case "plate" ->
+                new CookEvent.PlateSpreadRead(id, at, Length.ofCentimetres(entry.cm()), Celsius.SERVED_WARM);
+            case "looked" -> new CookEvent.SpoonLooked(id, at, entry.look(), Optional.empty());
             case "stirred" -> new CookEvent.Stirred(id, at);
             case "simmers" -> new CookEvent.Simmers(id, at);
             case "heat" -> new CookEvent.HeatChanged(id, at, entry.activity());

@@ -1,6 +1,7 @@
 package app.gradior.web.exchange;
 
 import app.gradior.web.batch.BatchService;
+import app.gradior.web.batch.Verdicts;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
@@ -32,6 +33,7 @@ class KitchenArchive {
     private final BoilOffMapper tests;
     private final PlanService plans;
     private final BatchService cooks;
+    private final Verdicts verdicts;
     private final BatchPhotos photos;
     private final JsonMapper json;
 
@@ -43,6 +45,7 @@ class KitchenArchive {
             BoilOffMapper tests,
             PlanService plans,
             BatchService cooks,
+            Verdicts verdicts,
             BatchPhotos photos,
             JsonMapper json) {
         this.files = files;
@@ -52,6 +55,7 @@ class KitchenArchive {
         this.tests = tests;
         this.plans = plans;
         this.cooks = cooks;
+        this.verdicts = verdicts;
         this.photos = photos;
         this.json = json;
     }
@@ -66,6 +70,7 @@ class KitchenArchive {
             put(zip, "rings.json", write(rings.all(kitchen)));
             put(zip, "boil-offs.json", write(tests.all(kitchen)));
             put(zip, "plans.json", write(plans.all(kitchen)));
+            put(zip, "verdicts.json", write(verdicts.all(kitchen)));
             cooks.export(kitchen, (row, entries) -> {
                 Map<String, Object> cook = new LinkedHashMap<>();
                 cook.put("cook", row);

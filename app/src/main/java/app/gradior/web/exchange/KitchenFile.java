@@ -5,6 +5,7 @@ import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
 import app.gradior.pot.Ring;
 import app.gradior.thickness.SpoonCoat;
+import app.gradior.web.batch.Verdict;
 import app.gradior.web.food.OwnFood;
 import app.gradior.web.sauce.SauceOrigin;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -82,12 +83,17 @@ public record KitchenFile(
             Activity activity,
             String lid,
             TargetEntry target,
-            List<EventEntry> events) {}
+            List<EventEntry> events,
+            List<VerdictEntry> verdicts) {}
+
+    /** What was said of a batch; {@code thickness} from −2 (too thin) to 2, {@code salt} from −1 (too little) to 1. */
+    public record VerdictEntry(
+            int thickness, boolean nextDay, double afterMinutes, Integer salt, Verdict.Again again, String words) {}
 
     public record TargetEntry(
             String aim, String amount, String unit, String way, String part, String basis, String use, String served) {}
 
-    /** An event so many minutes after the start; {@code grams} is the sauce without its pot. */
+    /** An event so many minutes after the start; {@code grams} is the sauce without its pot, {@code cm} how far it spread on a plate. */
     public record EventEntry(
-            double afterMinutes, String kind, Double grams, Activity activity, String lid, SpoonCoat look) {}
+            double afterMinutes, String kind, Double grams, Activity activity, String lid, SpoonCoat look, Double cm) {}
 }

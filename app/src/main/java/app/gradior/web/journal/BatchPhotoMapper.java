@@ -1,6 +1,7 @@
 package app.gradior.web.journal;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
@@ -19,6 +20,20 @@ interface BatchPhotoMapper {
 
     @Select("select count(*) > 0 from cook_photo where kitchen_id = #{kitchen} and cook_id = #{id}")
     boolean has(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
+
+    /** Which of some batches have one, the oldest first. */
+    default List<UUID> among(UUID kitchen, List<UUID> ids) {
+        return ids.isEmpty() ? List.of() : some(kitchen, ids);
+    }
+
+    @Select("""
+            <script>
+            select p.cook_id from cook_photo p join cook c on c.id = p.cook_id
+            where p.kitchen_id = #{kitchen} and c.kitchen_id = #{kitchen} and p.cook_id in
+              <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach>
+            order by c.finished_at
+            </script>""")
+    List<UUID> some(@Param("kitchen") UUID kitchen, @Param("ids") List<UUID> ids);
 
     @Insert("""
             insert into cook_photo (cook_id, kitchen_id, jpeg, stored_at) values (#{id}, #{kitchen}, #{jpeg}, #{at})

@@ -6,13 +6,14 @@ import app.gradior.cook.Forecast;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
+import app.gradior.web.batch.CookRow;
+import app.gradior.web.equipment.Pots;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.Picture;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,7 +23,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The journal: finished batches, forecast and result. */
 @Controller
@@ -33,16 +33,15 @@ class JournalController {
     private final BatchService cooks;
     private final BatchSummaries batches;
     private final CookViews views;
-    private final BatchPhotoMapper photos;
-    private final JsonMapper json;
+    private final BatchPages pages;
+    private final Pots pots;
 
-    JournalController(
-            BatchService cooks, BatchSummaries batches, CookViews views, BatchPhotoMapper photos, JsonMapper json) {
+    JournalController(BatchService cooks, BatchSummaries batches, CookViews views, BatchPages pages, Pots pots) {
         this.cooks = cooks;
         this.batches = batches;
         this.views = views;
-        this.photos = photos;
-        this.json = json;
+        this.pages = pages;
+        this.pots = pots;
     }
 
     /**
@@ -75,22 +74,34 @@ class JournalController {
         }
     }
 
+    /** A batch in the list, with its drawing if its summary has one. */
+    record Listed(BatchSummary batch, Climb climb) {
+        static Listed of(BatchSummary batch) {
+            return new Listed(batch, Climb.of(batch).orElse(null));
+        }
+    }
+
     /** @param before the last batch of the page before: what came off earlier follows */
     @GetMapping
-    String all(@InKitchen UUID kitchen, @RequestParam(required = false) UUID before, Model model) {
-        Optional<Instant> cameOff = Optional.ofNullable(before).map(id -> {
-            Instant at = cooks.row(kitchen, id).finishedAt();
-            if (at == null) {
-                throw new NotFound("batch");
-            }
-            return at;
-        });
-        List<BatchSummary> page = cameOff.map(at -> batches.before(kitchen, at, before, PAGE + 1))
-                .orElseGet(() -> batches.latest(kitchen, PAGE + 1));
-        model.addAttribute("batches", page.stream().limit(PAGE).toList());
+    String all(@InKitchen UUID kitchen, JournalForm form, @RequestParam(required = false) UUID before, Model model) {
+        List<BatchSummary> page =
+                batches.search(kitchen, form.filter(), before == null ? null : finished(kitchen, before), PAGE + 1);
+        model.addAttribute("batches", page.stream().limit(PAGE).map(Listed::of).toList());
         model.addAttribute("earlier", page.size() > PAGE ? page.get(PAGE - 1).id() : null);
         model.addAttribute("first", before == null);
+        model.addAttribute("form", form);
+        model.addAttribute("problems", form.problems());
+        model.addAttribute("pots", pots.all(kitchen));
+        model.addAttribute("cooks", batches.cooks(kitchen));
         return "journal/journal";
+    }
+
+    private CookRow finished(UUID kitchen, UUID id) {
+        CookRow row = cooks.row(kitchen, id);
+        if (row.finishedAt() == null) {
+            throw new NotFound("batch");
+        }
+        return row;
     }
 
     @GetMapping("/{id}")
@@ -99,14 +110,12 @@ class JournalController {
             @PathVariable UUID id,
             @RequestParam(value = "photo", defaultValue = "") String photo,
             Model model) {
+        finished(kitchen, id);
         BatchService.StoredCook kept = cooks.find(kitchen, id);
-        if (kept.row().finishedAt() == null) {
-            throw new NotFound("batch");
-        }
         Batch batch = Batch.of(views.of(kept));
         model.addAttribute("batch", batch);
-        model.addAttribute("chart", json.writeValueAsString(batch.view().drawing()));
-        model.addAttribute("photo", photos.has(kitchen, id));
+        model.addAttribute("chart", pages.chart(batch.view()));
+        pages.present(kitchen, kept.row(), model);
         model.addAttribute("photoWrong", photo.equals("wrong") ? Picture.UNREADABLE : null);
         return "journal/batch";
     }

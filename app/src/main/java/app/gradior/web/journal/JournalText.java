@@ -1,13 +1,109 @@
 package app.gradior.web.journal;
 
+import app.gradior.learning.RangeKeeping;
+import app.gradior.web.batch.BatchText;
+import app.gradior.web.batch.Verdict;
+import app.gradior.web.text.Names;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
 /** What is said of finished batches. */
-final class JournalText {
+@Component("journalText")
+public final class JournalText {
     static final String NOTHING_LEARNT =
             "What was weighed at the end is not what this pot can have left in that time: a spoonful eaten, "
                     + "or a slip? Nothing was learnt from it.";
     static final String AS_FAST_AS_USUAL = "This pot boiled off as fast as usual";
 
+    static final String DAY = "Give a day such as 2026-11-24.";
+    static final String DAYS_REVERSED = "The last day is before the first: change one of them.";
+    static final String THICKNESS_FIRST = "Say first how thick it was: one of the five.";
+
     private JournalText() {}
+
+    /** What is said of thickness, by its step. */
+    public static String step(int step) {
+        return BatchText.STEPS.get(step);
+    }
+
+    /** A verdict in a line. */
+    public static String said(Verdict verdict) {
+        List<String> parts = new ArrayList<>();
+        parts.add(step(verdict.thickness()) + (verdict.nextDay() ? " on the next day" : ""));
+        taste(parts, "salt", verdict.salt());
+        taste(parts, "sharpness", verdict.sharp());
+        taste(parts, "sweetness", verdict.sweet());
+        taste(parts, "heat", verdict.heat());
+        if (verdict.again() != null) {
+            parts.add(Names.of(verdict.again()));
+        }
+        return String.join(", ", parts) + (verdict.words().isEmpty() ? "" : ": “" + verdict.words() + "”");
+    }
+
+    private static void taste(List<String> parts, String what, Integer level) {
+        if (level != null && level != 0) {
+            parts.add((level < 0 ? "too little " : "too much ") + what);
+        }
+    }
+
+    static String version(int before, int last) {
+        return "version " + last + " instead of " + before;
+    }
+
+    static String pot(String before, String last) {
+        return "the " + last + " instead of the " + before;
+    }
+
+    static String heat(String before, String last) {
+        return last + " instead of " + before;
+    }
+
+    static String yield(String grams, boolean less) {
+        return grams + (less ? " less" : " more") + " was left";
+    }
+
+    /** What the last batches had in common; empty if nothing. */
+    static String lately(long thick, long thin, int of, boolean cold) {
+        long more = Math.max(thick, thin);
+        if (more * 2 <= of) {
+            return "";
+        }
+        return (more == of && of == 1 ? "the last one was " : more + " of the last " + of + " were ")
+                + (thick > thin ? "thicker" : "thinner")
+                + (cold ? " from the fridge" : "")
+                + " than you wanted";
+    }
+
+    static String stopAt(String grams, String why) {
+        return "Stop at " + grams + " next time" + (why.isEmpty() ? "." : ": " + why + ".");
+    }
+
+    static String less(String what, boolean less) {
+        return (less ? "Less " : "More ") + what + ": so you said of the last ones.";
+    }
+
+    /** How many ranges held, and what follows of it. */
+    static String held(RangeKeeping kept) {
+        if (kept.given() == 0) {
+            return "None was given yet that a reading could test.";
+        }
+        double by = kept.widening();
+        String follows = Math.abs(by - 1) < 0.05
+                ? "That is as it should be, and the next ones are as wide."
+                : by > 1
+                        ? "That is too few: the next ones are " + Math.round(100 * (by - 1)) + " % wider."
+                        : "That is more than promised: the next ones are " + Math.round(100 * (1 - by))
+                                + " % narrower.";
+        return kept.held() + " of " + kept.given() + " held. Four of five should. "
+                + (kept.given() < 5 ? "So few tell little yet." : follows);
+    }
+
+    /** That a pot boils off otherwise than before. */
+    public static String otherPot(String pot, String since, double factor) {
+        return "Since " + since + " the " + pot + " boils off " + Math.round(100 * Math.abs(factor - 1)) + " % "
+                + (factor > 1 ? "faster" : "slower") + ". Is it another pot?";
+    }
 
     /** How fast a batch's pot boiled off, by its factor k on the model's loss. */
     static String pace(double k) {

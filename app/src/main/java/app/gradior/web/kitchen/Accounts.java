@@ -88,7 +88,7 @@ public class Accounts implements UserDetailsService {
         mapper.lend(kitchen, kind, now.plus(GUESTS_STAY));
         mapper.insertAccount(UUID.randomUUID(), kitchen, name, "{noop}" + UUID.randomUUID(), now);
         if (kind == Guest.DEMO) {
-            opened.publishEvent(new DemoOpened(kitchen));
+            opened.publishEvent(new DemoOpened(kitchen, name));
         }
         return name;
     }
@@ -110,6 +110,7 @@ public class Accounts implements UserDetailsService {
         } catch (DuplicateKeyException e) {
             throw new NameTaken();
         }
+        opened.publishEvent(new Renamed(guest.kitchenId(), guest.getUsername(), normalised(name)));
         opened.publishEvent(new KitchenOpened(guest.kitchenId(), wanted));
     }
 
@@ -207,8 +208,15 @@ public class Accounts implements UserDetailsService {
      */
     public record KitchenOpened(UUID kitchen, NewKitchen wanted) {}
 
-    /** A kitchen is to be filled with what the demo shows. */
-    public record DemoOpened(UUID kitchen) {}
+    /** A person of a kitchen has another name from now on: whoever keeps it beside something takes the new one. */
+    public record Renamed(UUID kitchen, String from, String to) {}
+
+    /**
+     * A kitchen is to be filled with what the demo shows.
+     *
+     * @param person who is to have said what is said in it
+     */
+    public record DemoOpened(UUID kitchen, String person) {}
 
     /** Why somebody has a kitchen without an account. */
     public enum Guest {

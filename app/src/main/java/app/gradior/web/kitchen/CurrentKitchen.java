@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -67,6 +68,14 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
     /** Where the kitchen that asks is; UTC where none does. */
     public static ZoneId zone() {
         return asking().map(AccountMapper.KitchenRow::zone).orElse(ZoneOffset.UTC);
+    }
+
+    /** Who asks; empty where nobody is signed in. */
+    public static Optional<String> person() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who != null && who.getPrincipal() instanceof KitchenUser user
+                ? Optional.of(user.getUsername())
+                : Optional.empty();
     }
 
     public static boolean fahrenheit() {

@@ -1,5 +1,6 @@
 package app.gradior.web.live;
 
+import app.gradior.cook.CookEvent;
 import app.gradior.food.StarchKind;
 import app.gradior.pot.Activity;
 import app.gradior.thickness.SpoonCoat;
@@ -7,6 +8,7 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.Pots;
+import app.gradior.web.learning.SauceLearning;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
@@ -23,12 +25,16 @@ import tools.jackson.databind.json.JsonMapper;
 /** The cook page: what a cook was planned to be and what it is now. */
 @Component
 class CookPages {
+    /** Minutes from which on the end is near. */
+    private static final double NEAR_THE_END = 8;
+
     private final SauceService sauces;
     private final SauceReader reader;
     private final PlanService plans;
     private final CookViews views;
     private final Pots pots;
     private final Wording say;
+    private final SauceLearning learning;
     private final JsonMapper json;
 
     CookPages(
@@ -38,6 +44,7 @@ class CookPages {
             CookViews views,
             Pots pots,
             Wording say,
+            SauceLearning learning,
             JsonMapper json) {
         this.sauces = sauces;
         this.reader = reader;
@@ -45,6 +52,7 @@ class CookPages {
         this.views = views;
         this.pots = pots;
         this.say = say;
+        this.learning = learning;
         this.json = json;
     }
 
@@ -58,6 +66,18 @@ class CookPages {
                 reader.read(kitchen, sauce),
                 views.now(),
                 say);
+    }
+
+    /** Whether a plate would tell most: near the end, where spoons have not told the sauce from who reads them. */
+    private boolean asksPlate(UUID kitchen, CookView view) {
+        boolean near = view.getMinutesLeft()
+                .filter(left -> left.middle() < NEAR_THE_END)
+                .isPresent();
+        boolean spread = view.getCook().events().stream().anyMatch(CookEvent.PlateSpreadRead.class::isInstance);
+        return near
+                && !spread
+                && view.getCook().target().isThickness()
+                && learning.knowledge(kitchen).asksPlate(view.getRow().sauceId());
     }
 
     String page(UUID kitchen, BatchService.StoredCook kept, String fragment, Model model) {
@@ -83,6 +103,7 @@ class CookPages {
                                                 .getCook()
                                                 .conditions()
                                                 .pot())));
+        model.addAttribute("askPlate", asksPlate(kitchen, page.getView()));
         model.addAttribute("starches", StarchKind.values());
         return "live".equals(fragment) ? "cook/cook :: live" : "cook/cook";
     }

@@ -34,8 +34,9 @@ public class CookStarts {
                 possible.pot(),
                 possible.ring().map(KitchenRing::id).orElse(null),
                 possible.conditions(),
-                possible.known().knowledge(),
+                possible.knowledge(),
                 possible.target(),
+                possible.aim(),
                 kept.id());
         return Retry.ifMet(() -> cooks.start(kitchen, cook, beginning, cooks.now()));
     }

@@ -1,6 +1,6 @@
 package app.gradior.web.planning;
 
-import app.gradior.plan.EvaporationKnowledge;
+import app.gradior.learning.EvaporationKnowledge;
 import app.gradior.plan.Planner;
 import app.gradior.plan.Route;
 import app.gradior.pot.Evaporation;
@@ -11,6 +11,7 @@ import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotDrawing;
+import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.text.Wording;
 import java.nio.charset.StandardCharsets;
@@ -37,6 +38,9 @@ class BoardPage {
     private static final int POTS_BESIDE = 6;
 
     /** A spread of ln k at which a place counts as not known: hardly less than the model's own. */
+    /** Grades that a mouth notices. */
+    private static final double WORTH_SAYING = 0.1;
+
     private static final double BARELY_KNOWN = 0.34;
 
     private final PlanCache cache;
@@ -61,11 +65,15 @@ class BoardPage {
         this.remembered = remembered;
     }
 
-    private record Outcome(UUID sauce, PlanForm asked) {}
+    /** @param person who asks: their own band is drawn; null for nobody */
+    private record Outcome(UUID sauce, PlanForm asked, String person) {}
 
     /** As bytes, since that is what is sent: a board is long, and it would be encoded for every answer. */
     byte[] of(UUID kitchen, UUID id, PlanForm asked, Supplier<Planning.PlanAttempt> planned) {
-        return remembered.of(kitchen, new Outcome(id, asked), () -> render(kitchen, planned.get()));
+        return remembered.of(
+                kitchen,
+                new Outcome(id, asked, CurrentKitchen.person().orElse(null)),
+                () -> render(kitchen, planned.get()));
     }
 
     private byte[] render(UUID kitchen, Planning.PlanAttempt planned) {
@@ -114,6 +122,21 @@ class BoardPage {
                         : known.logSd() > BARELY_KNOWN
                                 ? PlanningText.NOTHING_LIKE_IT
                                 : PlanningText.byWhatWasWeighed(known.k().middle()));
+        Planning.OwnThickness own = possible.thickness();
+        shown.put(
+                "ownThickness",
+                own.batches() > 0 && Math.abs(own.grades()) >= WORTH_SAYING
+                        ? PlanningText.ownThickness(own.grades(), own.batches())
+                        : null);
+        shown.put(
+                "ownWish",
+                possible.use()
+                        .filter(use -> possible.request().stop().isEmpty())
+                        .map(use -> possible.request().goal().aim().value()
+                                - use.aim().value())
+                        .filter(wish -> Math.abs(wish) >= WORTH_SAYING)
+                        .map(wish -> PlanningText.ownWish(possible.use().get(), wish))
+                        .orElse(null));
         shown.put(
                 "heatUp",
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
@@ -142,12 +165,16 @@ class BoardPage {
                 Planner planner = new Planner(
                         possible.planner().sauce(),
                         Kitchenware.conditions(pot.pot(), ring, planned.choices(), planned.room()),
-                        planned.knowledge()
-                                .about(EvaporationKnowledge.PotRingActivity.of(
-                                        pot.id(),
-                                        ring.map(KitchenRing::id).orElse(null),
-                                        planned.choices().activity()))
-                                .knowledge());
+                        possible.knowledge()
+                                .ofPot(planned.knowledge()
+                                        .about(
+                                                EvaporationKnowledge.PotRingActivity.of(
+                                                        pot.id(),
+                                                        ring.map(KitchenRing::id)
+                                                                .orElse(null),
+                                                        planned.choices().activity()),
+                                                planned.sauce().id())
+                                        .knowledge()));
                 minutes = cache.reduce(planner, possible.request().target()) instanceof Planner.Outcome.Reached reached
                         ? Optional.of(reached.plan().minutes())
                         : Optional.empty();

@@ -2,8 +2,11 @@ package app.gradior.web.planning;
 
 import app.gradior.cook.Cook;
 import app.gradior.food.Mixture;
-import app.gradior.plan.EvaporationKnowledge;
+import app.gradior.learning.EvaporationKnowledge;
+import app.gradior.learning.Thickeners;
+import app.gradior.learning.ThicknessKnowledge;
 import app.gradior.plan.Goal;
+import app.gradior.plan.Knowledge;
 import app.gradior.plan.PlanRequest;
 import app.gradior.plan.Planner;
 import app.gradior.plan.Route;
@@ -17,14 +20,19 @@ import app.gradior.quantity.Length;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.batch.BatchAim;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
 import app.gradior.web.food.Foods;
+import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.learning.PotLearning;
+import app.gradior.web.learning.PotsLearnt;
+import app.gradior.web.learning.SauceLearning;
+import app.gradior.web.learning.SaucesLearnt;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.ReadSauce;
@@ -43,6 +51,9 @@ public class Planning {
     /** A pot that holds this much is taken where none was chosen. */
     private static final double USUAL_LITRES = 1.5;
 
+    /** Under this a sauce is eaten cold: what sets in it counts. */
+    private static final Celsius COLD = Celsius.of(10);
+
     private final KitchenCache remembered;
     private final SauceReader reader;
     private final Foods foods;
@@ -50,6 +61,7 @@ public class Planning {
     private final Rings rings;
     private final Kitchenware kitchenware;
     private final PotLearning learning;
+    private final SauceLearning sauces;
     private final BatchService cooks;
     private final PlanCache cache;
     private final Wording say;
@@ -62,6 +74,7 @@ public class Planning {
             Rings rings,
             Kitchenware kitchenware,
             PotLearning learning,
+            SauceLearning sauces,
             BatchService cooks,
             PlanCache cache,
             Wording say) {
@@ -72,6 +85,7 @@ public class Planning {
         this.rings = rings;
         this.kitchenware = kitchenware;
         this.learning = learning;
+        this.sauces = sauces;
         this.cooks = cooks;
         this.cache = cache;
         this.say = say;
@@ -93,9 +107,18 @@ public class Planning {
             PlanForm form,
             PlanChoices choices,
             Room room,
-            EvaporationKnowledge knowledge,
+            PotsLearnt knowledge,
             FieldErrors problems,
             Optional<FeasiblePlan> possible) {}
+
+    /**
+     * How much thicker a sauce is than its lines say, as its batches tell.
+     *
+     * @param grades beyond the model
+     * @param sd of that, in grades
+     * @param batches from how many
+     */
+    public record OwnThickness(double grades, double sd, int batches) {}
 
     /**
      * A plan that can be cooked.
@@ -108,11 +131,22 @@ public class Planning {
             Optional<KitchenRing> ring,
             Conditions conditions,
             EvaporationKnowledge.Known known,
+            OwnThickness thickness,
             Planner planner,
             PlanRequest request,
             Routes routes,
             Route chosen,
             Optional<Use> use) {
+
+        /** What it is for and how thick it is to be; no thickness where it is to stop at something else. */
+        public BatchAim aim() {
+            return BatchAim.of(use, request.goal(), request.stop().isEmpty());
+        }
+
+        /** Everything that is known of the pot and the sauce. */
+        public Knowledge knowledge() {
+            return planner.knowledge();
+        }
 
         /** Where the cook of the chosen route stops reducing. */
         public Target target() {
@@ -144,8 +178,8 @@ public class Planning {
                 .with(PlanField.RING, ring.map(KitchenRing::id).orElse(null));
         PlanChoices choices = form.choices(problems);
         Room room = Kitchenware.room(now.room(), choices);
-        EvaporationKnowledge knowledge = now.knowledge();
-        PlanRequest request = request(kitchen, choices, problems);
+        PotsLearnt knowledge = now.knowledge();
+        PlanRequest request = request(kitchen, choices, now.sauces(), problems);
         Optional<FeasiblePlan> possible = Optional.empty();
         if (read.obstacle().isEmpty()) {
             Mixture mixture = choices.smooth() ? read.mixture().blended() : read.mixture();
@@ -154,7 +188,7 @@ public class Planning {
                 problems.say("pot", PlanningText.NO_WATER);
             }
             if (!problems.any()) {
-                possible = Optional.of(possible(mixture, pot, ring, choices, room, knowledge, request));
+                possible = Optional.of(possible(sauce, mixture, pot, ring, choices, room, now, request));
             }
         }
         return new PlanAttempt(sauce, read, all, on, form, choices, room, knowledge, problems, possible);
@@ -176,7 +210,8 @@ public class Planning {
             List<KitchenPot> pots,
             List<KitchenRing> rings,
             Foods.Language language,
-            EvaporationKnowledge knowledge) {}
+            PotsLearnt knowledge,
+            SaucesLearnt sauces) {}
 
     private KitchenSnapshot look(UUID kitchen) {
         return new KitchenSnapshot(
@@ -184,21 +219,29 @@ public class Planning {
                 pots.all(kitchen),
                 rings.all(kitchen),
                 foods.language(kitchen),
-                learning.knowledge(kitchen));
+                learning.knowledge(kitchen),
+                sauces.knowledge(kitchen));
     }
 
     private FeasiblePlan possible(
+            Sauce sauce,
             Mixture mixture,
             KitchenPot pot,
             Optional<KitchenRing> ring,
             PlanChoices choices,
             Room room,
-            EvaporationKnowledge knowledge,
+            KitchenSnapshot now,
             PlanRequest request) {
         Conditions conditions = Kitchenware.conditions(pot.pot(), ring, choices, room);
-        EvaporationKnowledge.Known known = knowledge.about(EvaporationKnowledge.PotRingActivity.of(
-                pot.id(), ring.map(KitchenRing::id).orElse(null), choices.activity()));
-        Planner planner = new Planner(mixture, conditions, known.knowledge());
+        EvaporationKnowledge.Known known = now.knowledge()
+                .about(
+                        EvaporationKnowledge.PotRingActivity.of(
+                                pot.id(), ring.map(KitchenRing::id).orElse(null), choices.activity()),
+                        sauce.id());
+        boolean cold = request.goal().served().compareTo(COLD) < 0;
+        ThicknessKnowledge.Known thickness = now.sauces().of(sauce.id(), sauce.version(), Thickeners.of(mixture, cold));
+        Knowledge both = now.sauces().knowledge().with(known.knowledge(), thickness);
+        Planner planner = new Planner(mixture, conditions, both);
         Routes routes = cache.routes(planner, request);
         Route chosen = choices.route()
                 .filter(routes::has)
@@ -209,6 +252,7 @@ public class Planning {
                 ring,
                 conditions,
                 known,
+                new OwnThickness(thickness.mean(), thickness.sd(), now.sauces().telling(sauce.id())),
                 planner,
                 request,
                 routes,
@@ -245,9 +289,9 @@ public class Planning {
         return other.says(PlanField.WIDTH) ? other : other.with(PlanField.WIDTH, say.width(pot.rimMm()));
     }
 
-    private PlanRequest request(UUID kitchen, PlanChoices choices, FieldErrors problems) {
+    private PlanRequest request(UUID kitchen, PlanChoices choices, SaucesLearnt learnt, FieldErrors problems) {
         return new PlanRequest(
-                goal(kitchen, choices, problems),
+                goal(kitchen, choices, learnt, problems),
                 choices.stop(),
                 choices.min(),
                 choices.starch(),
@@ -256,11 +300,13 @@ public class Planning {
                 choices.at());
     }
 
-    private Goal goal(UUID kitchen, PlanChoices choices, FieldErrors problems) {
+    private Goal goal(UUID kitchen, PlanChoices choices, SaucesLearnt learnt, FieldErrors problems) {
         Celsius served = choices.served();
         return choices.wanted()
                 .match(
-                        use -> Goal.of(use, served),
+                        use -> CurrentKitchen.person()
+                                .map(person -> Goal.of(use, served).shifted(learnt.wish(person, use)))
+                                .orElseGet(() -> Goal.of(use, served)),
                         grade -> Goal.of(grade, served),
                         batch -> batch.map(id -> Goal.of(gradeOfBatch(kitchen, id, served), served))
                                 .orElseGet(() -> {

@@ -1,6 +1,8 @@
 package app.gradior.web.planning;
 
+import app.gradior.plan.Use;
 import app.gradior.quantity.Volume;
+import app.gradior.web.text.Names;
 
 /** What is said of plans and of what is typed on them. */
 final class PlanningText {
@@ -76,6 +78,20 @@ final class PlanningText {
     static String pace(double k) {
         long percent = Math.round(100 * Math.abs(k - 1));
         return percent < 3 ? AS_FAST_AS_USUAL : percent + " % " + (k < 1 ? "slower" : "faster") + " than usual";
+    }
+
+    /** How much thicker a sauce is than the model has it, as its batches tell. */
+    static String ownThickness(double grades, int batches) {
+        long percent = Math.round(100 * (Math.pow(10, Math.abs(grades) / 2) - 1));
+        return "This sauce comes out " + (percent > 100 ? "more than twice as" : percent + " %") + " "
+                + (grades > 0 ? "thicker" : "thinner") + " than its lines say: from "
+                + (batches == 1 ? "one batch" : batches + " batches") + ".";
+    }
+
+    /** That a person wants it otherwise than most. */
+    static String ownWish(Use use, double grades) {
+        return "You like it a little " + (grades > 0 ? "thicker" : "thinner") + " than usual for this (" + Names.of(use)
+                + "): the band is moved to that.";
     }
 
     static String byWhatWasWeighed(double k) {

@@ -1,7 +1,7 @@
 package app.gradior.web.pots;
 
+import app.gradior.learning.EvaporationKnowledge;
 import app.gradior.measure.TypedMass;
-import app.gradior.plan.EvaporationKnowledge;
 import app.gradior.pot.Activity;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
@@ -10,6 +10,7 @@ import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.learning.PotLearning;
+import app.gradior.web.learning.PotsLearnt;
 import app.gradior.web.planning.Kitchenware;
 import app.gradior.web.platform.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
@@ -110,7 +111,7 @@ class BoilOffController {
         if (test.done()) {
             EvaporationKnowledge.PotRingActivity place =
                     new EvaporationKnowledge.PotRingActivity(test.potId(), test.ringId(), test.activity());
-            EvaporationKnowledge knowledge = learning.knowledge(kitchen);
+            PotsLearnt knowledge = learning.knowledge(kitchen);
             model.addAttribute("known", knowledge.about(place));
             model.addAttribute(
                     "before", learning.knowledgeWithout(kitchen, test.id()).about(place));

@@ -58,6 +58,14 @@ class PotController {
         return pages.of(kitchen, pot, model);
     }
 
+    /** The answer to whether it is another pot: learnt afresh from the first batch on of which it seems so, or never asked again. */
+    @PostMapping("/{id}/another")
+    String another(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam boolean other) {
+        pots.get(kitchen, id);
+        pages.answer(kitchen, id, other);
+        return "redirect:/pots/" + id + "#known";
+    }
+
     @PostMapping("/new")
     String insert(
             @InKitchen UUID kitchen,

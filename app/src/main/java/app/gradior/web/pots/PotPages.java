@@ -1,9 +1,10 @@
 package app.gradior.web.pots;
 
-import app.gradior.plan.EvaporationKnowledge;
+import app.gradior.learning.EvaporationKnowledge;
 import app.gradior.pot.Activity;
 import app.gradior.quantity.Volume;
-import app.gradior.web.batch.BatchSummary;
+import app.gradior.web.batch.BatchSummaries;
+import app.gradior.web.batch.ToldBatch;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
@@ -11,8 +12,10 @@ import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
 import app.gradior.web.learning.PotLearning;
+import app.gradior.web.learning.PotsLearnt;
 import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,18 +39,37 @@ class PotPages {
     private final Rings rings;
     private final BoilOffMapper tests;
     private final PotLearning learning;
+    private final BatchSummaries summaries;
     private final Wording say;
+    private final Clock clock;
 
-    PotPages(Pots pots, Rings rings, BoilOffMapper tests, PotLearning learning, Wording say) {
+    PotPages(
+            Pots pots,
+            Rings rings,
+            BoilOffMapper tests,
+            PotLearning learning,
+            BatchSummaries summaries,
+            Wording say,
+            Clock clock) {
         this.pots = pots;
         this.rings = rings;
         this.tests = tests;
         this.learning = learning;
+        this.summaries = summaries;
         this.say = say;
+        this.clock = clock;
     }
 
     /** A pot with its drawing, and what is known of it in a few words. */
     record Drawn(KitchenPot pot, PotDrawing drawing, String known) {}
+
+    void answer(UUID kitchen, UUID pot, boolean other) {
+        if (other) {
+            learning.another(kitchen, pot);
+        } else {
+            learning.same(kitchen, pot, clock.instant());
+        }
+    }
 
     /** A page of the kitchen's pots, from one of them on. */
     String all(UUID kitchen, int from, Model model) {
@@ -60,7 +82,7 @@ class PotPages {
         List<BoilOffMapper.Test> done = tests.all(kitchen).stream()
                 .filter(t -> t.done() && !t.excluded())
                 .toList();
-        List<BatchSummary> batches = learning.batches(kitchen);
+        List<ToldBatch> batches = learning.batches(kitchen);
         model.addAttribute(
                 "pots",
                 shown.stream()
@@ -71,7 +93,7 @@ class PotPages {
         return "pot/pots";
     }
 
-    private static String known(KitchenPot pot, List<BoilOffMapper.Test> tests, List<BatchSummary> batches) {
+    private static String known(KitchenPot pot, List<BoilOffMapper.Test> tests, List<ToldBatch> batches) {
         long tested = tests.stream().filter(t -> t.potId().equals(pot.id())).count();
         long cooked = batches.stream()
                 .filter(b -> b.potId().equals(pot.id()) && !b.excluded())
@@ -108,11 +130,11 @@ class PotPages {
     String of(UUID kitchen, KitchenPot pot, Model model) {
         model.addAttribute("pot", new Drawn(pot, PotDrawing.of(pot.pot(), say.potMarks()), ""));
         model.addAttribute("litreMm", pot.pot().depthOf(Volume.ofLitres(1)).millimetres());
-        EvaporationKnowledge knowledge = learning.knowledge(kitchen);
+        PotsLearnt knowledge = learning.knowledge(kitchen);
         List<BoilOffMapper.Test> own = tests.all(kitchen).stream()
                 .filter(t -> t.potId().equals(pot.id()) && t.done())
                 .toList();
-        List<BatchSummary> batches = learning.batches(kitchen).stream()
+        List<ToldBatch> batches = learning.batches(kitchen).stream()
                 .filter(b -> b.potId().equals(pot.id()))
                 .toList();
         List<Cell> cells = new ArrayList<>();
@@ -124,10 +146,7 @@ class PotPages {
                                 .filter(t -> !t.excluded() && t.ringId().equals(ring.id()) && t.activity() == activity)
                                 .count()
                         + batches.stream()
-                                .filter(b -> !b.excluded()
-                                        && b.source()
-                                                .filter(s -> s.place().equals(place))
-                                                .isPresent())
+                                .filter(b -> !b.excluded() && ring.id().equals(b.ringId()) && b.activity() == activity)
                                 .count();
                 // The two surfaces that sauces are cooked at are always shown; others once something is known of them.
                 if (sources > 0 || activity == Activity.SIMMER) {
@@ -136,6 +155,12 @@ class PotPages {
             }
         }
         model.addAttribute("cells", cells);
+        model.addAttribute(
+                "otherPot",
+                learning.change(kitchen, pot.id())
+                        .map(asked -> PotText.other(say.day(asked.since()), asked.factor()))
+                        .orElse(null));
+        model.addAttribute("pace", PotText.pace(knowledge.pace(pot.id())));
         List<Learnt> sources = new ArrayList<>();
         own.forEach(t -> sources.add(new Learnt(
                 PotText.boilOff(Names.of(t.activity()), t.dialMark()) + String.format(Locale.ROOT, ": k %.2f", t.k()),
@@ -143,8 +168,8 @@ class PotPages {
                 "/boil-offs/" + t.id() + "/strike",
                 t.startedAt(),
                 t.excluded())));
-        batches.stream()
-                .limit(SHOWN_BATCHES)
+        summaries
+                .tellingOf(kitchen, pot.id(), SHOWN_BATCHES)
                 .forEach(b -> sources.add(new Learnt(
                         b.sauceName() + String.format(Locale.ROOT, ": k %.2f", Math.exp(b.learntLnK())),
                         "/journal/" + b.id(),

@@ -1,5 +1,7 @@
 package app.gradior.web.pots;
 
+import app.gradior.learning.EvaporationKnowledge;
+
 /** What is said of pots and rings. */
 final class PotText {
     static final String RING = "Choose a ring.";
@@ -68,6 +70,21 @@ final class PotText {
         return "known from " + (tests == 0 ? "" : tests + (tests == 1 ? " test" : " tests"))
                 + (tests > 0 && batches > 0 ? " and " : "")
                 + (batches == 0 ? "" : batches + (batches == 1 ? " batch" : " batches"));
+    }
+
+    /** That a pot boils off otherwise than before. */
+    static String other(String since, double factor) {
+        return "Since " + since + " it boils off " + Math.round(100 * Math.abs(factor - 1)) + " % "
+                + (factor > 1 ? "faster" : "slower") + ". Is it another pot?";
+    }
+
+    /** Whether a pot is fast or slow by itself; null where that is not sure. */
+    static String pace(EvaporationKnowledge.Pace pace) {
+        return switch (pace) {
+            case FASTER -> "It boils off faster than the other pots on the same rings.";
+            case SLOWER -> "It boils off slower than the other pots on the same rings.";
+            case NOT_SURE -> null;
+        };
     }
 
     /** A test by its heat and the mark of the dial (null if none was said). */

@@ -9,7 +9,7 @@ public record Difference(List<Row> rows) {
     /** A line on the left, one on the right, either blank; {@code change} is same, changed, gone or new. */
     public record Row(String left, String right, String change) {}
 
-    static Difference of(String left, String right) {
+    public static Difference of(String left, String right) {
         DiffRowGenerator generator =
                 DiffRowGenerator.create().lineNormalizer(line -> line).build();
         return new Difference(

@@ -6,8 +6,16 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What was made lately and wants looking after: to be cooled, judged cold, used up. */
-record Shelf(BatchSummary batch, String words, String level) {
+/**
+ * What was made lately and wants looking after: to be cooled, judged cold, used up.
+ *
+ * @param asks whether to ask how it is on the next day: once, until somebody says it
+ */
+record Shelf(BatchSummary batch, String words, String level, boolean asks) {
+    Shelf(BatchSummary batch, String words, String level) {
+        this(batch, words, level, false);
+    }
+
     /** After usual guidance for cooked sauces: cold within two hours; about ten days in the fridge at most. */
     private static final Duration COOL_WITHIN = Duration.ofHours(2);
 
@@ -27,7 +35,14 @@ record Shelf(BatchSummary batch, String words, String level) {
             } else if (age.compareTo(JUDGE_FROM) < 0) {
                 shelf.add(new Shelf(batch, StoveText.IN_THE_FRIDGE, ""));
             } else if (age.compareTo(JUDGE_TO) < 0) {
-                shelf.add(new Shelf(batch, StoveText.JUDGE_COLD, ""));
+                boolean asks = !batch.judgedNextDay();
+                shelf.add(new Shelf(
+                        batch,
+                        asks
+                                ? StoveText.JUDGE_COLD
+                                : StoveText.useWithin(KEEPS.minus(age).toDays()),
+                        "",
+                        asks));
             } else if (age.compareTo(USE_UP_FROM) < 0) {
                 shelf.add(new Shelf(batch, StoveText.useWithin(KEEPS.minus(age).toDays()), ""));
             } else if (age.compareTo(KEEPS) < 0) {

@@ -2,6 +2,7 @@ package app.gradior.web.stove;
 
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
+import app.gradior.web.batch.BatchText;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.Pots;
@@ -56,6 +57,7 @@ class StoveController {
         model.addAttribute("strip", Timeline.of(running, views.now()));
         model.addAttribute("shelf", Shelf.of(finished, views.now()));
         model.addAttribute("sauces", latest);
+        model.addAttribute("steps", BatchText.STEPS);
         boolean measured = pots.all(kitchen).stream().anyMatch(KitchenPot::measured);
         boolean cooked = !running.isEmpty() || !finished.isEmpty();
         model.addAttribute("measured", measured);

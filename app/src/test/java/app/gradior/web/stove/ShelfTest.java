@@ -19,6 +19,8 @@ class ShelfTest {
         BatchSummary batch = new BatchSummary(
                 UUID.randomUUID(),
                 UUID.randomUUID(),
+                1,
+                UUID.randomUUID(),
                 null,
                 "Plum dip",
                 "pan",
@@ -33,7 +35,17 @@ class ShelfTest {
                 null,
                 null,
                 null,
-                null);
+                null,
+                null,
+                null,
+                null,
+                null,
+                false,
+                null,
+                null,
+                null,
+                null,
+                false);
         return Shelf.of(List.of(batch), NOW);
     }
 

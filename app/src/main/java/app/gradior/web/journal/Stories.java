@@ -1,0 +1,212 @@
+package app.gradior.web.journal;
+
+import app.gradior.learning.ThicknessKnowledge;
+import app.gradior.plan.Snapshot;
+import app.gradior.plan.Use;
+import app.gradior.pot.Evaporation;
+import app.gradior.quantity.Interval;
+import app.gradior.web.batch.BatchFilter;
+import app.gradior.web.batch.BatchSummaries;
+import app.gradior.web.batch.BatchSummary;
+import app.gradior.web.batch.CookRow;
+import app.gradior.web.batch.Verdict;
+import app.gradior.web.batch.Verdicts;
+import app.gradior.web.kitchen.CurrentKitchen;
+import app.gradior.web.learning.SauceLearning;
+import app.gradior.web.learning.SaucesLearnt;
+import app.gradior.web.planning.PlanField;
+import app.gradior.web.planning.PlanForm;
+import app.gradior.web.planning.Planning;
+import app.gradior.web.platform.NotFound;
+import app.gradior.web.sauce.Sauce;
+import app.gradior.web.text.Wording;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Gathers the story of a sauce. */
+@Component
+class Stories {
+    private static final int SHOWN = 7;
+    private static final int SHOWN_WORDS = 12;
+
+    /** So many of the last are looked at for what they have in common. */
+    private static final int TREND = 5;
+
+    private final BatchSummaries batches;
+    private final Verdicts verdicts;
+    private final SauceLearning learning;
+    private final Planning planning;
+    private final BatchPhotoMapper photos;
+    private final Wording say;
+
+    Stories(
+            BatchSummaries batches,
+            Verdicts verdicts,
+            SauceLearning learning,
+            Planning planning,
+            BatchPhotoMapper photos,
+            Wording say) {
+        this.batches = batches;
+        this.verdicts = verdicts;
+        this.learning = learning;
+        this.planning = planning;
+        this.photos = photos;
+        this.say = say;
+    }
+
+    /** @param after the batch that those shown came off before; null for the latest */
+    Story of(UUID kitchen, Sauce sauce, CookRow after) {
+        List<BatchSummary> found = batches.search(kitchen, BatchFilter.ofSauce(sauce.id()), after, SHOWN + 1);
+        List<BatchSummary> shown = new ArrayList<>(
+                found.stream().limit(SHOWN).filter(b -> b.stoveGrade() != null).toList());
+        Collections.reverse(shown);
+        BatchSummary last = shown.isEmpty() ? null : shown.get(shown.size() - 1);
+        SaucesLearnt learnt = learning.knowledge(kitchen);
+        int telling = learnt.telling(sauce.id());
+        Optional<Planning.FeasiblePlan> plan =
+                last == null || after != null || use(shown).isEmpty()
+                        ? Optional.empty()
+                        : plan(kitchen, sauce, last, wanting(shown).orElseThrow());
+        Optional<Snapshot> stop = plan.flatMap(p -> p.chosen().outcome()).map(o -> o.stop());
+        StoryDrawing.Next drawn = plan.flatMap(p -> p.chosen()
+                        .outcome()
+                        .map(o -> Snapshot.of(
+                                o.end(),
+                                new Evaporation(p.conditions()),
+                                p.knowledge().thickness())))
+                .map(end -> new StoryDrawing.Next(
+                        end.atStove().value(), end.warm().value(), end.cold().value()))
+                .orElse(null);
+        Optional<Use> use = use(shown);
+        double wish = use.flatMap(u -> CurrentKitchen.person().map(person -> learnt.wish(person, u)))
+                .orElse(0.0);
+        List<BatchSummary> ranged = shown.stream()
+                .filter(b -> b.forecast().isPresent() && b.zPace() != null)
+                .toList();
+        return new Story(
+                sauce,
+                shown,
+                found.size() > SHOWN ? found.get(SHOWN - 1).id() : null,
+                StoryDrawing.of(shown, drawn),
+                telling == 0 ? Optional.empty() : Optional.of(factor(sauce.id(), learnt)),
+                telling,
+                learnt.asksPlate(sauce.id()),
+                use,
+                use.filter(u -> Math.abs(wish) >= 0.05)
+                        .map(u -> new Interval(u.from().value(), u.aim().value(), u.to().value()).plus(wish)),
+                wish,
+                shown.stream()
+                        .mapToDouble(b -> b.coldGrade() - b.warmGrade())
+                        .average()
+                        .orElse(0),
+                ranged.stream()
+                        .filter(b -> Math.abs(b.zPace()) <= Interval.Z_80)
+                        .count(),
+                ranged.size(),
+                shown.size() < 2 ? List.of() : changes(shown.get(shown.size() - 2), last),
+                stop.map(s -> new Story.Next(
+                        s.mass().grams(),
+                        last.yieldGrams(),
+                        plan.get().chosen().outcome().map(o -> o.minutes()),
+                        advice(kitchen, sauce, shown, s.mass().grams()))),
+                verdicts.ofSauce(kitchen, sauce.id(), SHOWN_WORDS).stream()
+                        .filter(v -> !v.words().isEmpty())
+                        .toList(),
+                photos.among(kitchen, shown.stream().map(BatchSummary::id).toList()));
+    }
+
+    /** What it was for when that was said last. */
+    private static Optional<Use> use(List<BatchSummary> shown) {
+        return wanting(shown).map(BatchSummary::useFor);
+    }
+
+    private static Optional<BatchSummary> wanting(List<BatchSummary> shown) {
+        return shown.stream().filter(b -> b.useFor() != null).reduce((a, b) -> b);
+    }
+
+    /** Of the latest version that batches were made of. */
+    private static Interval factor(UUID sauce, SaucesLearnt learnt) {
+        List<Integer> made = learnt.knowledge().versions(sauce);
+        ThicknessKnowledge.Known known = learnt.knowledge().of(sauce, made.get(made.size() - 1));
+        return Interval.logNormal(
+                Math.exp(known.mean() * ThicknessKnowledge.LN_PER_GRADE),
+                known.sd()
+                        * ThicknessKnowledge.LN_PER_GRADE
+                        * learnt.knowledge().widening());
+    }
+
+    /** The latest version as it would be planned now, for what the last batch was for, in its pot. */
+    private Optional<Planning.FeasiblePlan> plan(UUID kitchen, Sauce sauce, BatchSummary last, BatchSummary wanting) {
+        PlanForm form = PlanForm.EMPTY.with(PlanField.POT, last.potId()).with(PlanField.ACTIVITY, last.activity());
+        if (last.ringId() != null) {
+            form = form.with(PlanField.RING, last.ringId());
+        }
+        form = form.with(PlanField.AIM, "thick")
+                .with(PlanField.USE, wanting.useFor())
+                .with(PlanField.SERVED, wanting.wantedCold() ? "5" : "60");
+        try {
+            return planning.plan(kitchen, sauce, form).possible();
+        } catch (NotFound gone) {
+            // Its pot is not there any more.
+            return Optional.empty();
+        }
+    }
+
+    private List<String> changes(BatchSummary before, BatchSummary last) {
+        List<String> changes = new ArrayList<>();
+        if (before.sauceVersion() != last.sauceVersion()) {
+            changes.add(JournalText.version(before.sauceVersion(), last.sauceVersion()));
+        }
+        if (!before.potId().equals(last.potId())) {
+            changes.add(JournalText.pot(before.potName(), last.potName()));
+        }
+        if (before.activity() != last.activity()) {
+            changes.add(JournalText.heat(say.name(before.activity()), say.name(last.activity())));
+        }
+        if (before.yieldGrams() != null
+                && last.yieldGrams() != null
+                && Math.abs(last.yieldGrams() - before.yieldGrams()) >= 10) {
+            changes.add(JournalText.yield(
+                    say.grams(Math.abs(last.yieldGrams() - before.yieldGrams())),
+                    last.yieldGrams() < before.yieldGrams()));
+        }
+        return changes;
+    }
+
+    private List<String> advice(UUID kitchen, Sauce sauce, List<BatchSummary> shown, double stop) {
+        List<String> advice = new ArrayList<>();
+        List<BatchSummary> lately = shown.subList(Math.max(0, shown.size() - TREND), shown.size());
+        long thick = lately.stream().filter(b -> direction(b) > 0).count();
+        long thin = lately.stream().filter(b -> direction(b) < 0).count();
+        advice.add(JournalText.stopAt(
+                say.grams(5 * Math.round(stop / 5)),
+                JournalText.lately(
+                        thick, thin, lately.size(), shown.get(shown.size() - 1).wantedCold())));
+        List<Verdict> said = verdicts.ofSauce(kitchen, sauce.id(), TREND);
+        taste(advice, "salt", said.stream().map(Verdict::salt).toList());
+        taste(advice, "acid", said.stream().map(Verdict::sharp).toList());
+        taste(advice, "sugar", said.stream().map(Verdict::sweet).toList());
+        taste(advice, "heat", said.stream().map(Verdict::heat).toList());
+        return advice;
+    }
+
+    private static void taste(List<String> advice, String what, List<Integer> levels) {
+        int sum = levels.stream().filter(l -> l != null).mapToInt(l -> l).sum();
+        if (sum != 0) {
+            advice.add(JournalText.less(what, sum > 0));
+        }
+    }
+
+    /** Over 0 too thick, under 0 too thin: by what was said of it, or else by what was wanted. */
+    private static int direction(BatchSummary batch) {
+        return batch.verdict() != null
+                ? batch.verdict()
+                : batch.missed()
+                        .map(missed -> (int) Math.signum(Math.round(missed * 10)))
+                        .orElse(0);
+    }
+}
