@@ -45,6 +45,7 @@ create table verdict (
   person varchar(80) not null,
   next_day boolean not null,
   kitchen_id uuid not null,
+  sauce_id uuid not null,
   thickness tinyint not null,
   salt tinyint null,
   sharp tinyint null,
@@ -56,7 +57,8 @@ create table verdict (
   primary key (cook_id, person, next_day),
   constraint verdict_cook foreign key (cook_id) references cook (id),
   constraint verdict_kitchen foreign key (kitchen_id) references kitchen (id),
-  key verdict_of_kitchen (kitchen_id, at)
+  key verdict_of_kitchen (kitchen_id, at),
+  key verdict_of_sauce (kitchen_id, sauce_id, at)
 );
 
 create trigger verdict_insert before insert on verdict for each row

@@ -68,11 +68,6 @@ public class BatchSummaries implements LastMade {
                         .toList();
     }
 
-    /** Who cooked batches of the kitchen's. */
-    public List<String> cooks(UUID kitchen) {
-        return mapper.cooks(kitchen);
-    }
-
     /** Those of a pot that tell something of it, the latest first. */
     public List<BatchSummary> tellingOf(UUID kitchen, UUID pot, int limit) {
         return mapper.tellingOf(kitchen, pot, limit);

@@ -65,10 +65,6 @@ interface BatchSummaryMapper {
             </script>""")
     List<BatchSummary> some(@Param("kitchen") UUID kitchen, @Param("ids") Collection<UUID> ids);
 
-    /** Who cooked a batch of the kitchen's, by name. */
-    @Select("select distinct cooked_by from cook where kitchen_id = #{kitchen} and cooked_by is not null order by 1")
-    List<String> cooks(@Param("kitchen") UUID kitchen);
-
     /** Those of a pot that tell something of it. */
     @Select(SELECT + "and s.pot_id = #{pot} and s.learnt_ln_k is not null" + LATEST_FIRST)
     List<BatchSummary> tellingOf(@Param("kitchen") UUID kitchen, @Param("pot") UUID pot, @Param("limit") int limit);

@@ -16,10 +16,11 @@ interface VerdictMapper {
             "select cook_id, person, next_day, thickness, salt, sharp, sweet, heat, again, words, at from verdict ";
 
     @Insert("""
-            replace into verdict (cook_id, person, next_day, kitchen_id, thickness, salt, sharp, sweet, heat, again, words, at)
-            values (#{v.cookId}, #{v.person}, #{v.nextDay}, #{kitchen}, #{v.thickness}, #{v.salt}, #{v.sharp}, #{v.sweet},
-              #{v.heat}, #{v.again}, #{v.words}, #{v.at})""")
-    void write(@Param("kitchen") UUID kitchen, @Param("v") Verdict verdict);
+            replace into verdict (cook_id, person, next_day, kitchen_id, sauce_id, thickness, salt, sharp, sweet, heat, again,
+              words, at)
+            values (#{v.cookId}, #{v.person}, #{v.nextDay}, #{kitchen}, #{sauce}, #{v.thickness}, #{v.salt}, #{v.sharp},
+              #{v.sweet}, #{v.heat}, #{v.again}, #{v.words}, #{v.at})""")
+    void write(@Param("kitchen") UUID kitchen, @Param("sauce") UUID sauce, @Param("v") Verdict verdict);
 
     @Delete("""
             delete from verdict where kitchen_id = #{kitchen} and cook_id = #{cook} and person = #{person}
@@ -36,11 +37,7 @@ interface VerdictMapper {
     @Select(COLUMNS + "where kitchen_id = #{kitchen} order by at, cook_id, next_day")
     List<Verdict> all(@Param("kitchen") UUID kitchen);
 
-    @Select("""
-            select v.cook_id, v.person, v.next_day, v.thickness, v.salt, v.sharp, v.sweet, v.heat, v.again, v.words, v.at
-            from batch_summary s straight_join verdict v on v.cook_id = s.cook_id
-            where s.kitchen_id = #{kitchen} and v.kitchen_id = #{kitchen} and s.sauce_id = #{sauce}
-            order by v.at desc limit #{limit}""")
+    @Select(COLUMNS + "where kitchen_id = #{kitchen} and sauce_id = #{sauce} order by at desc limit #{limit}")
     List<Verdict> ofSauce(@Param("kitchen") UUID kitchen, @Param("sauce") UUID sauce, @Param("limit") int limit);
 
     @Update("update verdict set person = #{to} where kitchen_id = #{kitchen} and person = #{from}")

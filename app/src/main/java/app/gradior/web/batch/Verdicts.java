@@ -1,6 +1,7 @@
 package app.gradior.web.batch;
 
 import app.gradior.web.kitchen.Accounts;
+import app.gradior.web.platform.NotFound;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
@@ -21,8 +22,8 @@ public class Verdicts {
     /** Keeps a verdict; the same person's of the same day is replaced. The cook's row is locked: its summary changes with it. */
     @Transactional
     public void say(UUID kitchen, Verdict verdict) {
-        cooks.lock(kitchen, verdict.cookId());
-        mapper.write(kitchen, verdict);
+        CookRow cook = cooks.lock(kitchen, verdict.cookId()).orElseThrow(() -> new NotFound("batch"));
+        mapper.write(kitchen, cook.sauceId(), verdict);
         mapper.summarise(kitchen, verdict.cookId());
     }
 

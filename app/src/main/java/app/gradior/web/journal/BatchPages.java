@@ -4,6 +4,8 @@ import app.gradior.web.batch.BatchText;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.batch.Verdict;
 import app.gradior.web.batch.Verdicts;
+import app.gradior.web.equipment.Pots;
+import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.live.CookView;
@@ -25,15 +27,32 @@ class BatchPages {
     private final Verdicts verdicts;
     private final BatchPhotoMapper photos;
     private final PotLearning pots;
+    private final Pots kitchenPots;
+    private final Accounts accounts;
     private final JsonMapper json;
     private final Clock clock;
 
-    BatchPages(Verdicts verdicts, BatchPhotoMapper photos, PotLearning pots, JsonMapper json, Clock clock) {
+    BatchPages(
+            Verdicts verdicts,
+            BatchPhotoMapper photos,
+            PotLearning pots,
+            Pots kitchenPots,
+            Accounts accounts,
+            JsonMapper json,
+            Clock clock) {
         this.verdicts = verdicts;
         this.photos = photos;
         this.pots = pots;
+        this.kitchenPots = kitchenPots;
+        this.accounts = accounts;
         this.json = json;
         this.clock = clock;
+    }
+
+    /** What the journal can be searched by. */
+    void filters(UUID kitchen, Model model) {
+        model.addAttribute("pots", kitchenPots.all(kitchen));
+        model.addAttribute("cooks", accounts.people(kitchen));
     }
 
     String chart(CookView view) {

@@ -7,7 +7,6 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.batch.CookRow;
-import app.gradior.web.equipment.Pots;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
@@ -28,20 +27,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/journal")
 class JournalController {
-    private static final int PAGE = 30;
+    private static final int PAGE = 15;
 
     private final BatchService cooks;
     private final BatchSummaries batches;
     private final CookViews views;
     private final BatchPages pages;
-    private final Pots pots;
 
-    JournalController(BatchService cooks, BatchSummaries batches, CookViews views, BatchPages pages, Pots pots) {
+    JournalController(BatchService cooks, BatchSummaries batches, CookViews views, BatchPages pages) {
         this.cooks = cooks;
         this.batches = batches;
         this.views = views;
         this.pages = pages;
-        this.pots = pots;
     }
 
     /**
@@ -91,8 +88,7 @@ class JournalController {
         model.addAttribute("first", before == null);
         model.addAttribute("form", form);
         model.addAttribute("problems", form.problems());
-        model.addAttribute("pots", pots.all(kitchen));
-        model.addAttribute("cooks", batches.cooks(kitchen));
+        pages.filters(kitchen, model);
         return "journal/journal";
     }
 

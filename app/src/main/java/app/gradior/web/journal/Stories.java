@@ -67,6 +67,7 @@ class Stories {
         BatchSummary last = shown.isEmpty() ? null : shown.get(shown.size() - 1);
         SaucesLearnt learnt = learning.knowledge(kitchen);
         int telling = learnt.telling(sauce.id());
+        List<Verdict> said = verdicts.ofSauce(kitchen, sauce.id(), SHOWN_WORDS);
         Optional<Planning.FeasiblePlan> plan =
                 last == null || after != null || use(shown).isEmpty()
                         ? Optional.empty()
@@ -112,10 +113,8 @@ class Stories {
                         s.mass().grams(),
                         last.yieldGrams(),
                         plan.get().chosen().outcome().map(o -> o.minutes()),
-                        advice(kitchen, sauce, shown, s.mass().grams()))),
-                verdicts.ofSauce(kitchen, sauce.id(), SHOWN_WORDS).stream()
-                        .filter(v -> !v.words().isEmpty())
-                        .toList(),
+                        advice(said, shown, s.mass().grams()))),
+                said.stream().filter(v -> !v.words().isEmpty()).toList(),
                 photos.among(kitchen, shown.stream().map(BatchSummary::id).toList()));
     }
 
@@ -177,7 +176,7 @@ class Stories {
         return changes;
     }
 
-    private List<String> advice(UUID kitchen, Sauce sauce, List<BatchSummary> shown, double stop) {
+    private List<String> advice(List<Verdict> latest, List<BatchSummary> shown, double stop) {
         List<String> advice = new ArrayList<>();
         List<BatchSummary> lately = shown.subList(Math.max(0, shown.size() - TREND), shown.size());
         long thick = lately.stream().filter(b -> direction(b) > 0).count();
@@ -186,7 +185,7 @@ class Stories {
                 say.grams(5 * Math.round(stop / 5)),
                 JournalText.lately(
                         thick, thin, lately.size(), shown.get(shown.size() - 1).wantedCold())));
-        List<Verdict> said = verdicts.ofSauce(kitchen, sauce.id(), TREND);
+        List<Verdict> said = latest.stream().limit(TREND).toList();
         taste(advice, "salt", said.stream().map(Verdict::salt).toList());
         taste(advice, "acid", said.stream().map(Verdict::sharp).toList());
         taste(advice, "sugar", said.stream().map(Verdict::sweet).toList());

@@ -9,6 +9,7 @@ import app.gradior.web.learning.SauceLearning;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -45,7 +46,12 @@ class StoryController {
         if (after != null && after.finishedAt() == null) {
             throw new NotFound("batch");
         }
-        model.addAttribute("story", stories.of(kitchen, sauce(kitchen, id), after));
+        Optional<Sauce> kept = sauces.find(kitchen, id);
+        // A sauce that was deleted leaves its batches, and they keep their story.
+        Sauce sauce = kept.orElseGet(
+                () -> sauces.versions(kitchen, id).stream().findFirst().orElseThrow(() -> new NotFound("sauce")));
+        model.addAttribute("story", stories.of(kitchen, sauce, after));
+        model.addAttribute("deleted", kept.isEmpty());
         model.addAttribute("first", before == null);
         return "journal/story";
     }

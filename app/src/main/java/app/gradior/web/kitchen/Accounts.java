@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -125,6 +126,13 @@ public class Accounts implements UserDetailsService {
             removal.remove(row.kitchenId());
             return row.signInName();
         });
+    }
+
+    /** Who cooks in a kitchen, by their names. */
+    public List<String> people(UUID kitchen) {
+        return mapper.members(kitchen).stream()
+                .map(AccountMapper.MemberRow::signInName)
+                .toList();
     }
 
     /** Whether this is the password of an account. */

@@ -115,18 +115,29 @@ public class PotLearning {
         return PotsLearnt.key(pot, epoch);
     }
 
-    private record TellingBatches(List<ToldBatch> batches) {}
+    private record TellingBatches(List<ToldBatch> batches, Map<UUID, Long> counting) {}
 
     /** The finished batches whose weights tell something, the oldest first; read once until something changes. */
     public List<ToldBatch> batches(UUID kitchen) {
-        return remembered
-                .of(
-                        kitchen,
-                        TellingBatches.class,
-                        () -> new TellingBatches(summaries.told(kitchen).stream()
-                                .filter(b -> b.learntLnK() != null)
-                                .toList()))
-                .batches();
+        return telling(kitchen).batches();
+    }
+
+    /** How many batches that count tell something of each pot; none for those that none tells of. */
+    public Map<UUID, Long> batchesOfPots(UUID kitchen) {
+        return telling(kitchen).counting();
+    }
+
+    private TellingBatches telling(UUID kitchen) {
+        return remembered.of(kitchen, TellingBatches.class, () -> {
+            List<ToldBatch> telling = summaries.told(kitchen).stream()
+                    .filter(b -> b.learntLnK() != null)
+                    .toList();
+            return new TellingBatches(
+                    telling,
+                    telling.stream()
+                            .filter(b -> !b.excluded())
+                            .collect(Collectors.groupingBy(ToldBatch::potId, Collectors.counting())));
+        });
     }
 
     /**

@@ -20,6 +20,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -82,7 +83,7 @@ class PotPages {
         List<BoilOffMapper.Test> done = tests.all(kitchen).stream()
                 .filter(t -> t.done() && !t.excluded())
                 .toList();
-        List<ToldBatch> batches = learning.batches(kitchen);
+        Map<UUID, Long> batches = learning.batchesOfPots(kitchen);
         model.addAttribute(
                 "pots",
                 shown.stream()
@@ -93,12 +94,9 @@ class PotPages {
         return "pot/pots";
     }
 
-    private static String known(KitchenPot pot, List<BoilOffMapper.Test> tests, List<ToldBatch> batches) {
+    private static String known(KitchenPot pot, List<BoilOffMapper.Test> tests, Map<UUID, Long> batches) {
         long tested = tests.stream().filter(t -> t.potId().equals(pot.id())).count();
-        long cooked = batches.stream()
-                .filter(b -> b.potId().equals(pot.id()) && !b.excluded())
-                .count();
-        return PotText.known(tested, cooked);
+        return PotText.known(tested, batches.getOrDefault(pot.id(), 0L));
     }
 
     /** What is known of a pot on a ring at an activity, and what a test would make of it. */

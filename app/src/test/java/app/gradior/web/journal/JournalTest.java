@@ -315,6 +315,20 @@ class JournalTest {
     }
 
     @Test
+    void aSauceThatIsDeletedKeepsItsStory() {
+        batch(plum, Use.DIP, null);
+        sauces.delete(kitchen, plum.id());
+
+        assertThat(page("/journal/sauces/" + plum.id()))
+                .contains("this sauce is deleted")
+                .contains("Plum dip")
+                .doesNotContain("Make version");
+        assertThat(post("/journal/sauces/" + plum.id() + "/next", cook, "own", "more"))
+                .hasStatus(404);
+        assertThat(page("/journal")).contains("Plum dip");
+    }
+
+    @Test
     void whatIsCorrectedAWeekLaterIsInSummaryLearningAndStoryOnBothNodes() {
         UUID id = batch(plum, Use.DIP, null);
         Instant end = cooks.row(kitchen, id).finishedAt();
