@@ -70,6 +70,11 @@ final class Screenshots {
         shoot(page, "journal" + suffix);
         page.locator(".batches a.name").first().click();
         shoot(page, "batch" + suffix);
+        page.navigate("/journal?q=plum");
+        page.locator(".batches a", new Page.LocatorOptions().setHasText("story"))
+                .first()
+                .click();
+        shoot(page, "story" + suffix);
     }
 
     private void shoot(Page page, String name) {

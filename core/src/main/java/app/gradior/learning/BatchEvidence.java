@@ -69,6 +69,10 @@ public record BatchEvidence(
     private static final double LEAST_WATER_LEFT = 0.02;
 
     private static final double WIDEST_LN_K = 2.4;
+
+    /** Mostly it lies this near to what the cook believes. */
+    private static final double NEAR = 0.25;
+
     private static final double SLOPE_STEP = 0.02;
     private static final int MAX_EVALUATIONS = 40;
 
@@ -180,9 +184,10 @@ public record BatchEvidence(
                 atTheStart.map(w -> weighedTo(started.mixture(), w.net())).orElse(started.mixture());
         Unread unread = Unread.of(cook, filling);
         List<PaceEvidence.Said> said = new ArrayList<>();
+        double near = Math.log(cook.k().middle());
         double slope = 0;
         for (Shown one : shown) {
-            double reached = said(one, unread, said);
+            double reached = said(one, unread, near, said);
             slope = Double.isNaN(reached) ? slope : reached;
         }
         double off = atTheStart.isPresent() || slope == 0
@@ -241,23 +246,17 @@ public record BatchEvidence(
     }
 
     /** Adds what a reading says of ln k, if it says something; how many grams it shifts with ln k, or NaN. */
-    private static double said(Shown one, Unread unread, List<PaceEvidence.Said> said) {
-        double lnK;
-        try {
-            lnK = new BracketingNthOrderBrentSolver(1e-3, 5)
-                    .solve(
-                            MAX_EVALUATIONS,
-                            k -> one.model().applyAsDouble(unread.at(one.at(), k)) - one.measured(),
-                            -WIDEST_LN_K,
-                            WIDEST_LN_K);
-        } catch (MathRuntimeException e) {
-            // No k shows it: before anything was lost, or after everything was.
+    private static double said(Shown one, Unread unread, double near, List<PaceEvidence.Said> said) {
+        Optional<Double> found =
+                solve(one, unread, near - NEAR, near + NEAR).or(() -> solve(one, unread, -WIDEST_LN_K, WIDEST_LN_K));
+        if (found.isEmpty()) {
             return Double.NaN;
         }
+        double lnK = found.get();
         Snapshot then = unread.at(one.at(), lnK);
-        double slope = (unread.at(one.at(), lnK - SLOPE_STEP).mass().grams()
+        double slope = (then.mass().grams()
                         - unread.at(one.at(), lnK + SLOPE_STEP).mass().grams())
-                / (2 * SLOPE_STEP);
+                / SLOPE_STEP;
         double sd = one.sdGrams().applyAsDouble(then);
         double lost =
                 unread.at(one.at(), -WIDEST_LN_K).mass().grams() - then.mass().grams();
@@ -268,6 +267,21 @@ public record BatchEvidence(
         }
         said.add(new PaceEvidence.Said(lnK, sd / slope * (sd / slope) + SHAPE_VARIANCE));
         return slope;
+    }
+
+    /** The ln k at which the model shows it; empty if none in these bounds does. */
+    private static Optional<Double> solve(Shown one, Unread unread, double low, double high) {
+        try {
+            return Optional.of(new BracketingNthOrderBrentSolver(3e-3, 5)
+                    .solve(
+                            MAX_EVALUATIONS,
+                            k -> one.model().applyAsDouble(unread.at(one.at(), k)) - one.measured(),
+                            low,
+                            high));
+        } catch (MathRuntimeException e) {
+            // No k shows it: before anything was lost, or after everything was.
+            return Optional.empty();
+        }
     }
 
     private static List<Seen> seen(Cook cook, CookEvent.Finished finished) {

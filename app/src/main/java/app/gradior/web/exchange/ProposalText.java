@@ -17,7 +17,7 @@ final class ProposalText {
     static final String TO_GLAZE = "To a glaze";
     static final String STAYS = "It stays as it is";
     static final String LEAVE_OUT = "Leave that out";
-    static final String KEEP = "Keep it";
+    static final String KEEP = "Keep that step";
     static final String NOTE_IT = "Note it there";
 
     private ProposalText() {}
