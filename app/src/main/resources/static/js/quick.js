@@ -6,6 +6,8 @@ const form = /** @type {HTMLFormElement} */ (document.getElementById('asks'));
 const place = document.getElementById('answers-place');
 const NOT_ASKED = ['cook', 'timeZone', '_csrf'];
 let asked = 0;
+/** What was asked last; nothing after an answer that did not come. */
+let question = '';
 
 /** Where the question as it stands is answered. */
 function address() {
@@ -15,8 +17,11 @@ function address() {
 }
 
 async function ask() {
-  const mine = ++asked;
   const wanted = address();
+  // Leaving a blank tells of a change that was asked about as it was typed: a second answer would take the focus away.
+  if (wanted === question) return;
+  question = wanted;
+  const mine = ++asked;
   history.replaceState(null, '', wanted);
   place.setAttribute('aria-busy', 'true');
   const answer = await fetch(wanted, { headers: { 'X-Fragment': 'quick' } }).catch(() => null);
@@ -28,6 +33,7 @@ async function ask() {
     return;
   }
   if (answered === null) {
+    question = '';
     const sorry = document.createElement('p');
     sorry.className = 'wrong';
     sorry.setAttribute('role', 'alert');

@@ -22,6 +22,7 @@ import app.gradior.quick.Liquid;
 import app.gradior.sauce.Swap;
 import app.gradior.thickness.Bubbles;
 import app.gradior.thickness.SpoonCoat;
+import app.gradior.web.batch.Verdict;
 import app.gradior.web.planning.PlanChoices;
 import java.util.Collections;
 import java.util.MissingResourceException;
@@ -51,7 +52,8 @@ class NamesTest {
                         Target.Basis.values(),
                         TypicalPot.values(),
                         Liquid.values(),
-                        Use.values())
+                        Use.values(),
+                        Verdict.Again.values())
                 .flatMap(Stream::of);
     }
 
