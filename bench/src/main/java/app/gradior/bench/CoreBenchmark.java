@@ -243,7 +243,11 @@ public class CoreBenchmark {
                             new ThicknessKnowledge.Reading(
                                     ThicknessKnowledge.Kind.LOOK, "cook", null, 0.4 * random.nextGaussian(), 0.24),
                             new ThicknessKnowledge.Reading(
-                                    ThicknessKnowledge.Kind.VERDICT, "cook", i % 6, 0.4 * random.nextGaussian(), 0.21))));
+                                    ThicknessKnowledge.Kind.VERDICT,
+                                    "cook",
+                                    i % 6,
+                                    0.4 * random.nextGaussian(),
+                                    0.21))));
         }
         return seen;
     }
@@ -251,8 +255,7 @@ public class CoreBenchmark {
     private static Map<Object, ThicknessKnowledge.Versions> versions() {
         Map<Object, ThicknessKnowledge.Versions> versions = new HashMap<>();
         for (int i = 0; i < SAUCES; i++) {
-            versions.put(
-                    i, new ThicknessKnowledge.Versions(List.of(1, 2, 3, 4, 5), List.of(0.3, 0.3, 0.3, 0.3)));
+            versions.put(i, new ThicknessKnowledge.Versions(List.of(1, 2, 3, 4, 5), List.of(0.3, 0.3, 0.3, 0.3)));
         }
         return versions;
     }
@@ -260,8 +263,7 @@ public class CoreBenchmark {
     /** What ten thousand batches say of pots. */
     @Benchmark
     public Object learnPots() {
-        return new EvaporationKnowledge(told)
-                .about(new EvaporationKnowledge.PotRingActivity(1, 1, Activity.SIMMER), 1);
+        return new EvaporationKnowledge(told).about(new EvaporationKnowledge.PotRingActivity(1, 1, Activity.SIMMER), 1);
     }
 
     /** What ten thousand batches say of 300 sauces in five versions each. */
