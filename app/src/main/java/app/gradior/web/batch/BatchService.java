@@ -346,6 +346,17 @@ public class BatchService {
         return mapper.find(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
     }
 
+    /**
+     * The row of a cook that came off.
+     *
+     * @throws NotFound if the kitchen has none of this id, or it is still under way
+     */
+    public CookRow finished(UUID kitchen, UUID cookId) {
+        return Optional.of(row(kitchen, cookId))
+                .filter(cook -> cook.finishedAt() != null)
+                .orElseThrow(() -> new NotFound("batch"));
+    }
+
     public List<StoredCook> underWay(UUID kitchen) {
         return mapper.underWay(kitchen).stream().map(row -> kept(kitchen, row)).toList();
     }

@@ -6,11 +6,9 @@ import app.gradior.cook.Forecast;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
-import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
-import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.Picture;
 import java.time.Duration;
 import java.util.List;
@@ -81,8 +79,8 @@ class JournalController {
     /** @param before the last batch of the page before: what came off earlier follows */
     @GetMapping
     String all(@InKitchen UUID kitchen, JournalForm form, @RequestParam(required = false) UUID before, Model model) {
-        List<BatchSummary> page =
-                batches.search(kitchen, form.filter(), before == null ? null : finished(kitchen, before), PAGE + 1);
+        List<BatchSummary> page = batches.search(
+                kitchen, form.filter(), before == null ? null : cooks.finished(kitchen, before), PAGE + 1);
         model.addAttribute("batches", page.stream().limit(PAGE).map(Listed::of).toList());
         model.addAttribute("earlier", page.size() > PAGE ? page.get(PAGE - 1).id() : null);
         model.addAttribute("first", before == null);
@@ -92,21 +90,13 @@ class JournalController {
         return "journal/journal";
     }
 
-    private CookRow finished(UUID kitchen, UUID id) {
-        CookRow row = cooks.row(kitchen, id);
-        if (row.finishedAt() == null) {
-            throw new NotFound("batch");
-        }
-        return row;
-    }
-
     @GetMapping("/{id}")
     String batch(
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestParam(value = "photo", defaultValue = "") String photo,
             Model model) {
-        finished(kitchen, id);
+        cooks.finished(kitchen, id);
         BatchService.StoredCook kept = cooks.find(kitchen, id);
         Batch batch = Batch.of(views.of(kept));
         model.addAttribute("batch", batch);

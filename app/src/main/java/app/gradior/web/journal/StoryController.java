@@ -42,10 +42,7 @@ class StoryController {
     @GetMapping
     String story(
             @InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam(required = false) UUID before, Model model) {
-        CookRow after = before == null ? null : cooks.row(kitchen, before);
-        if (after != null && after.finishedAt() == null) {
-            throw new NotFound("batch");
-        }
+        CookRow after = before == null ? null : cooks.finished(kitchen, before);
         Optional<Sauce> kept = sauces.find(kitchen, id);
         // A sauce that was deleted leaves its batches, and they keep their story.
         Sauce sauce = kept.orElseGet(

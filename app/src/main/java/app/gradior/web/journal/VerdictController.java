@@ -6,7 +6,6 @@ import app.gradior.web.batch.Verdict;
 import app.gradior.web.batch.Verdicts;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.kitchen.KitchenUser;
-import app.gradior.web.platform.NotFound;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -77,7 +76,7 @@ class VerdictController {
             VerdictForm form,
             @AuthenticationPrincipal KitchenUser user,
             RedirectAttributes said) {
-        CookRow batch = finished(kitchen, id);
+        CookRow batch = cooks.finished(kitchen, id);
         boolean nextDay = pages.nextDay(batch);
         Optional<Verdict> before = verdicts.of(kitchen, id).stream()
                 .filter(v -> v.person().equals(user.getUsername()) && v.nextDay() == nextDay)
@@ -95,16 +94,8 @@ class VerdictController {
             @PathVariable UUID id,
             @RequestParam boolean nextDay,
             @AuthenticationPrincipal KitchenUser user) {
-        finished(kitchen, id);
+        cooks.finished(kitchen, id);
         verdicts.takeBack(kitchen, id, user.getUsername(), nextDay);
         return "redirect:/journal/" + id + "#verdict";
-    }
-
-    private CookRow finished(UUID kitchen, UUID id) {
-        CookRow row = cooks.row(kitchen, id);
-        if (row.finishedAt() == null) {
-            throw new NotFound("batch");
-        }
-        return row;
     }
 }
