@@ -120,9 +120,9 @@ async function answered(event) {
 }
 
 /** @param {Record<string, string>} habit @param {HTMLElement} by */
-async function resolve(habit, by) {
+async function resolve(habit, by, path = '/foods/habits') {
   const row = by.closest('.line-row');
-  const answer = await post('/foods/habits', habit);
+  const answer = await post(path, habit);
   if (answer.ok) {
     const field = row?.querySelector('.line-text');
     if (field instanceof HTMLElement) field.focus();
@@ -137,16 +137,21 @@ for (const place of [editor.root, understood]) {
   place.addEventListener('click', answered);
   place.addEventListener('keydown', (event) => {
     const field = /** @type {HTMLInputElement} */ (event.target);
-    if (field.classList.contains('own-grams') && event.key === 'Enter') {
+    if (event.key !== 'Enter') return;
+    const { food, measure, of } = field.dataset;
+    if (field.classList.contains('own-grams')) {
       event.preventDefault();
-      resolve({ food: field.dataset.food, measure: field.dataset.measure, grams: field.value }, field);
+      resolve({ food, measure, grams: field.value }, field);
+    } else if (field.classList.contains('weighed-grams')) {
+      event.preventDefault();
+      resolve({ food, measure, of, grams: field.value }, field, '/foods/measures/weighed');
     }
   });
   place.addEventListener(
     'input',
     (event) => {
       const field = /** @type {HTMLInputElement} */ (event.target);
-      if (field.classList.contains('own-grams')) {
+      if (field.classList.contains('own-grams') || field.classList.contains('weighed-grams')) {
         field.setCustomValidity('');
         event.stopPropagation();
       }

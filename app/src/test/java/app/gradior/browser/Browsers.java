@@ -10,7 +10,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
-/** Debian's Chromium, headless, one for the JVM. */
+/** Debian's Chromium without a window, one for the JVM. */
 public final class Browsers {
     private static Browser browser;
 
@@ -23,7 +23,7 @@ public final class Browsers {
             browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                             .setArgs(List.of(
                                     "--no-sandbox",
                                     "--disable-gpu",

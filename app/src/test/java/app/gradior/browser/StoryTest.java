@@ -52,10 +52,12 @@ class StoryTest {
         assertThat(page.locator(".climbs .stove-dot")).hasCount(3);
         Kitchens.assertNoSeriousFaults(page);
         Kitchens.button(page, "Make version 2 with it").click();
-        page.waitForURL("**/versions?left=1&right=2");
-        assertThat(page.locator(".difference")).containsText("# Stop at");
-        page.getByText("plan it").click();
+        page.waitForURL("**/plan?since=1");
+        assertThat(page.locator(".changed ins").first()).containsText("# Stop at");
         assertThat(page.locator("#board .handle")).hasCount(1);
+        Kitchens.assertNoSeriousFaults(page);
+        page.getByText("Both versions side by side").click();
+        assertThat(page.locator(".difference")).containsText("# Stop at");
     }
 
     @Test

@@ -60,8 +60,11 @@ class WholeCookTest {
 
     private double weigh() {
         double shown = take("weigh", "#weight");
+        int entries = (int) CookPages.number(page.locator(".log summary"));
         Kitchens.button(page, "Weighed").click();
         assertThat(page.locator("#weigh")).isHidden();
+        // The forecast on the page follows it only then.
+        assertThat(page.locator(".log summary")).containsText("(" + (entries + 1) + ")");
         return shown - TARE;
     }
 

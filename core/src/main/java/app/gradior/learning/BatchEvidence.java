@@ -7,9 +7,11 @@ import app.gradior.food.Component;
 import app.gradior.food.Mixture;
 import app.gradior.physics.ChoiOkos;
 import app.gradior.plan.Knowledge;
+import app.gradior.plan.Planner;
 import app.gradior.plan.Snapshot;
 import app.gradior.plan.Use;
 import app.gradior.quantity.Celsius;
+import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.PlateSpread;
 import app.gradior.thickness.Rheology;
@@ -33,9 +35,15 @@ import org.hipparchus.exception.MathRuntimeException;
  * @param finalGrade the model's grade as it is eaten, without what was learnt of its thickness
  * @param structure the part of its thickness at the table that a factor of its own acts on, 0 to 1
  * @param thickeners what thickens it, of what was put on: as a plan of its sauce can tell it too
+ * @param left what was left of it against what was to be; empty where no thickness decided that, or it was not weighed
  */
 public record BatchEvidence(
-        Optional<Pace> pace, List<Seen> seen, double finalGrade, double structure, Thickeners thickeners) {
+        Optional<Pace> pace,
+        List<Seen> seen,
+        double finalGrade,
+        double structure,
+        Thickeners thickeners,
+        Optional<Left> left) {
     /**
      * What weights say of ln k.
      *
@@ -52,6 +60,14 @@ public record BatchEvidence(
      * @param z as of {@link Pace}
      */
     public record Seen(ThicknessKnowledge.Kind kind, double y, double v, double z) {}
+
+    /**
+     * What was to be left once it is thick enough.
+     *
+     * @param grams with the range that was given
+     * @param z how far what was left is from that, in the standard deviations claimed: over 0 more was left
+     */
+    public record Left(Interval grams, double z) {}
 
     private static final double SCALE_SD_G = 3;
     private static final double YIELD_SD_G = 5;
@@ -108,7 +124,26 @@ public record BatchEvidence(
                 seen(cook, finished),
                 flow.grade().value(),
                 structure(flow),
-                Thickeners.of(cook.started().mixture(), served.compareTo(COLD) < 0));
+                Thickeners.of(cook.started().mixture(), served.compareTo(COLD) < 0),
+                left(cook.started(), finished));
+    }
+
+    private static Optional<Left> left(CookEvent.Started started, CookEvent.Finished finished) {
+        if (!started.target().isThickness() || finished.yield().isEmpty()) {
+            return Optional.empty();
+        }
+        Knowledge began = started.knowledge();
+        if (!(new Planner(started.mixture(), started.conditions(), began).reduceTo(started.target())
+                instanceof Planner.Outcome.Reached reached)) {
+            return Optional.empty();
+        }
+        Interval grams = reached.plan().yieldGrams();
+        double claimed = (grams.high() - grams.low())
+                / (2 * Interval.Z_80)
+                / began.widened().ofThickness();
+        double filling = FILLING_SD_SHARE * grams.middle();
+        double sd = Math.sqrt(claimed * claimed + filling * filling + YIELD_SD_G * YIELD_SD_G);
+        return Optional.of(new Left(grams, (finished.yield().get().grams() - grams.middle()) / sd));
     }
 
     /** What a verdict in steps, from −2 (much too thin) to 2 (much too thick), says; empty where nothing can be said. */

@@ -3,6 +3,7 @@ package app.gradior.measure;
 import app.gradior.food.Ingredient;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
+import java.util.Optional;
 
 /** Something taken for granted in reading a line, since it does not say. */
 public sealed interface Assumption {
@@ -11,8 +12,12 @@ public sealed interface Assumption {
         return false;
     }
 
-    /** One of what was counted, such as "1 shallot" or "1 cm", weighs so much. */
-    record Weighs(String what, Mass mass) implements Assumption {}
+    /**
+     * One of what was counted, such as "1 shallot" or "1 cm", weighs so much.
+     *
+     * @param piece what a kitchen's own figure for it is kept under; empty if it keeps none
+     */
+    record Weighs(String what, Mass mass, Optional<String> piece) implements Assumption {}
 
     /**
      * A measure that is none, such as a splash, is so much of this food.

@@ -221,6 +221,26 @@ public final class LineGrammar {
                 new Accounting(words).rest(found.get(), food, names));
     }
 
+    /**
+     * What books say one of a measure is of a food: a vague one such as "splash", or a piece of it such as "medium onion".
+     * Empty for a measure that is neither.
+     */
+    public static Optional<BookMeasure> book(String measure, Ingredient food) {
+        return VagueMeasure.of(measure)
+                .filter(vague -> vague.word().equals(measure))
+                .map(vague -> new BookMeasure(vague.guess(food), false))
+                .or(() -> food.piece()
+                        .filter(piece -> piece.name().equals(measure))
+                        .map(piece -> new BookMeasure(piece.mass(), true)));
+    }
+
+    /**
+     * What books say of a measure.
+     *
+     * @param grown whether it is as it grew; if not, it is by hand
+     */
+    public record BookMeasure(Mass mass, boolean grown) {}
+
     /** Whether words name a food and nothing else. */
     boolean isFood(String words) {
         return names.find(words, Measured.OTHER, habits)
@@ -299,8 +319,7 @@ public final class LineGrammar {
         if (unread.isPresent()) {
             return several.apartAt(typed, words, unread.getAsInt());
         }
-        Optional<Double> grams =
-                Weighing.grams(amount, found.get(), NameWords.normalised(food), habits.measures(), assumptions);
+        Optional<Double> grams = Weighing.grams(amount, found.get(), NameWords.normalised(food), habits, assumptions);
         Optional<Double> stated = behind.stated(ingredient);
         boolean guessed = amount.unit().isEmpty() && amount.size().isEmpty();
         if (guessed && stated.isPresent()) {

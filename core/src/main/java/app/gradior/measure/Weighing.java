@@ -30,7 +30,8 @@ final class Weighing {
 
     /** The grams of a measured or counted amount; empty if the food is not counted so. */
     static Optional<Double> grams(
-            AmountReader amount, Found found, List<String> said, Measures measures, List<Assumption> assumptions) {
+            AmountReader amount, Found found, List<String> said, Habits habits, List<Assumption> assumptions) {
+        Measures measures = habits.measures();
         Ingredient ingredient = found.ingredient();
         double count = amount.quantity().middle();
         if (amount.exactly().isPresent()) {
@@ -55,7 +56,7 @@ final class Weighing {
             if (perCentimetre == null) {
                 return Optional.empty();
             }
-            assumptions.add(new Assumption.Weighs("1 cm", Mass.ofGrams(perCentimetre)));
+            assumptions.add(new Assumption.Weighs("1 cm", Mass.ofGrams(perCentimetre), Optional.empty()));
             return Optional.of(count * amount.centimetres().getAsDouble() * perCentimetre);
         }
         return found.unit().or(ingredient::piece).map(piece -> {
@@ -63,11 +64,18 @@ final class Weighing {
                     .filter(word -> said.contains(word) && !piece.name().contains(word))
                     .findFirst()
                     .orElse("");
-            double one = piece.mass().grams() * SIZES.getOrDefault(size, 1.0);
+            // A pack holds what stands on it; a piece weighs what it weighs here.
+            Optional<Mass> here =
+                    ingredient.piece().filter(piece::equals).flatMap(p -> habits.amount(p.name(), ingredient.key()));
+            double usual = here.orElse(piece.mass()).grams();
+            double one = usual * SIZES.getOrDefault(size, 1.0);
             String name = piece.name().contains(" 1 ")
                     ? piece.name()
                     : "1 " + (size + " " + piece.name().replace("medium ", "")).strip();
-            assumptions.add(new Assumption.Weighs(name, Mass.ofGrams(one)));
+            assumptions.add(new Assumption.Weighs(
+                    name,
+                    Mass.ofGrams(one),
+                    ingredient.piece().filter(piece::equals).map(Ingredient.Piece::name)));
             return count * one;
         });
     }

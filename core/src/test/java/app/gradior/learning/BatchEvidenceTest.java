@@ -76,6 +76,24 @@ class BatchEvidenceTest {
                 .isCloseTo((believing.pace().orElseThrow().lnK() - Math.log(.7)) / sd, within(.01));
     }
 
+    /** Where thickness decides, what is left was forecast with a range, and the last weight tests it. */
+    @Test
+    void whatIsLeftIsTestedAgainstItsRange() {
+        Cook cook = finished(simulated(1).weighAt(8), 20);
+        BatchEvidence.Left left =
+                BatchEvidence.of(cook, Celsius.SERVED_WARM).left().orElseThrow();
+        double yield = cook.finished().orElseThrow().yield().orElseThrow().grams();
+        double off = yield - left.grams().middle();
+        double sd = (left.grams().high() - left.grams().low()) / (2 * 1.2816);
+        assertThat(Math.signum(left.z())).isEqualTo(Math.signum(off));
+        // Scale and filling add to what was claimed.
+        assertThat(Math.abs(left.z())).isBetween(0.5 * Math.abs(off) / sd, Math.abs(off) / sd);
+
+        Target weight = new Target.Weight(Mass.ofGrams(500));
+        Cook weighed = finished(new SimulatedCook(1, new Random(5), weight).weighAt(8), 20);
+        assertThat(BatchEvidence.of(weighed, Celsius.SERVED_WARM).left()).isEmpty();
+    }
+
     @Test
     void aBatchThatWasNeverWeighedSaysNothingOfItsPot() {
         SimulatedCook cook = simulated(1);

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.food.Ingredient;
 import app.gradior.quantity.Mass;
 import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -104,11 +107,34 @@ class LineGrammarTest {
                 .isInstanceOfSatisfying(
                         ReadLine.Understood.class,
                         u -> assertThat(u.assumptions())
-                                .containsExactly(new Assumption.Weighs("1 shallot", Mass.ofGrams(30))));
+                                .containsExactly(
+                                        new Assumption.Weighs("1 shallot", Mass.ofGrams(30), Optional.of("shallot"))));
         assertThat(grammar.read("200 g blackcurrants"))
                 .isInstanceOfSatisfying(
                         ReadLine.Understood.class,
                         u -> assertThat(u.assumptions()).isEmpty());
+    }
+
+    @Test
+    void whatAPieceWeighsHereIsTakenForEachSizeOfItAndForNoPack() {
+        LineGrammar ours = grammar.with(
+                List.of(),
+                new Habits(
+                        Measures.US,
+                        Map.of(
+                                new Habits.VagueUse("shallot", "shallot"), Mass.ofGrams(44),
+                                new Habits.VagueUse("shallot", "onion"), Mass.ofGrams(1)),
+                        Map.of()));
+        assertThat(ours.read("2 shallots").foods().get(0).mass().grams()).isCloseTo(88, within(1e-9));
+        double large = grammar.read("1 large shallot").foods().get(0).mass().grams() / 30;
+        assertThat(ours.read("1 large shallot").foods().get(0).mass().grams()).isCloseTo(44 * large, within(1e-9));
+        assertThat(ours.read("1 onion").foods().get(0).mass())
+                .isEqualTo(grammar.read("1 onion").foods().get(0).mass());
+        Ingredient shallot = ours.read("2 shallots").foods().get(0).ingredient();
+        assertThat(LineGrammar.book("shallot", shallot)).hasValue(new LineGrammar.BookMeasure(Mass.ofGrams(30), true));
+        assertThat(LineGrammar.book("splash", shallot))
+                .hasValueSatisfying(book -> assertThat(book.grown()).isFalse());
+        assertThat(LineGrammar.book("barrel", shallot)).isEmpty();
     }
 
     @ParameterizedTest

@@ -205,7 +205,18 @@ public class BatchService {
     /** Appends one event. */
     @Transactional
     public StoredCook append(UUID kitchen, UUID cookId, CookEvent event) {
-        return append(kitchen, cookId, event.id(), codec.write(event), cook -> List.of(event));
+        return append(kitchen, cookId, List.of(event));
+    }
+
+    /**
+     * Appends events in their order, all of them or none.
+     *
+     * @param events at least one
+     */
+    @Transactional
+    public StoredCook append(UUID kitchen, UUID cookId, List<CookEvent> events) {
+        CookEvent last = events.get(events.size() - 1);
+        return append(kitchen, cookId, last.id(), codec.write(last), cook -> events);
     }
 
     /**

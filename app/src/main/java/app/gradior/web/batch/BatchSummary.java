@@ -30,6 +30,9 @@ import java.util.UUID;
  * @param stoveGrade how thick it was at the stove; that, on the table and from the fridge are null until they are made
  * @param wantedLow how thick it was to be at least; null if it was to be no thickness
  * @param wantedCold whether that is as it comes from the fridge
+ * @param leftLow what was to be left at least once it is thick enough; null where no thickness decided that
+ * @param zLeft how far what was left is from that, in standard deviations; null as {@code leftLow}
+ * @param altitudeM how high the kitchen was; null until its summary is made
  * @param learntLnK what it told of its pot; null if it told nothing
  * @param verdict the latest word on its thickness, from −2 (too thin) to 2; null if there is none
  * @param judgedNextDay whether somebody judged it on the day after
@@ -62,11 +65,15 @@ public record BatchSummary(
         Double learntLnK,
         Double learntLogSd,
         Double zPace,
+        Double leftLow,
+        Double leftHigh,
+        Double zLeft,
+        Double altitudeM,
         Integer verdict,
         boolean judgedNextDay) {
 
     /** Of the model that made it: where it is another, the summary is made anew. */
-    static final int MODEL = 4;
+    static final int MODEL = 5;
 
     /** A sauce eaten under this is judged cold, °C. */
     private static final double COLD = 15;
@@ -115,6 +122,10 @@ public record BatchSummary(
                         evidence.pace().map(BatchEvidence.Pace::lnK).orElse(null),
                         evidence.pace().map(BatchEvidence.Pace::logSd).orElse(null),
                         evidence.pace().map(BatchEvidence.Pace::z).orElse(null),
+                        evidence.left().map(left -> left.grams().low()).orElse(null),
+                        evidence.left().map(left -> left.grams().high()).orElse(null),
+                        evidence.left().map(BatchEvidence.Left::z).orElse(null),
+                        started.conditions().room().altitude().metres(),
                         null,
                         false),
                 evidence);

@@ -21,7 +21,8 @@ interface BatchSummaryMapper {
             select c.id, c.sauce_id, c.sauce_version, c.pot_id, c.ring_id, c.sauce_name, c.pot_name, c.excluded_at,
               s.finished_at, s.activity, s.forecast_low, s.forecast_middle, s.forecast_high, s.took_minutes, s.aimed_grams,
               s.yield_grams, s.look, s.use_for, s.stove_grade, s.warm_grade, s.cold_grade, s.wanted_low, s.wanted_high,
-              s.wanted_cold, s.learnt_ln_k, s.learnt_log_sd, s.z_pace, s.verdict, s.judged_next_day
+              s.wanted_cold, s.learnt_ln_k, s.learnt_log_sd, s.z_pace, s.left_low, s.left_high, s.z_left, s.altitude_m,
+              s.verdict, s.judged_next_day
             from batch_summary s straight_join cook c on c.id = s.cook_id
             where s.kitchen_id = #{kitchen} and c.kitchen_id = #{kitchen} """;
 
@@ -72,7 +73,7 @@ interface BatchSummaryMapper {
     /** What learning reads of every batch, those that came off first before the others. */
     @Select("""
             select c.id, c.pot_id, c.ring_id, c.sauce_id, c.sauce_version, c.excluded_at, s.finished_at, s.activity,
-              s.learnt_ln_k, s.learnt_log_sd, s.z_pace, s.use_for, s.final_grade, s.structure, s.thickeners
+              s.learnt_ln_k, s.learnt_log_sd, s.z_pace, s.z_left, s.use_for, s.final_grade, s.structure, s.thickeners, c.cooked_by
             from batch_summary s straight_join cook c on c.id = s.cook_id
             where s.kitchen_id = #{kitchen} and c.kitchen_id = #{kitchen}
             order by s.finished_at, s.cook_id""")
@@ -85,14 +86,15 @@ interface BatchSummaryMapper {
             replace into batch_summary (cook_id, kitchen_id, model, finished_at, activity, forecast_low, forecast_middle,
               forecast_high, took_minutes, aimed_grams, yield_grams, look, use_for, stove_grade, warm_grade, cold_grade,
               wanted_low, wanted_high, wanted_cold, learnt_ln_k, learnt_log_sd, z_pace, final_grade, structure, thickeners,
-              sauce_id, sauce_version, pot_id, verdict, judged_next_day)
+              sauce_id, sauce_version, pot_id, left_low, left_high, z_left, altitude_m, verdict, judged_next_day)
             values (#{m.summary.id}, #{kitchen}, #{model}, #{m.summary.finishedAt}, #{m.summary.activity},
               #{m.summary.forecastLow}, #{m.summary.forecastMiddle}, #{m.summary.forecastHigh}, #{m.summary.tookMinutes},
               #{m.summary.aimedGrams}, #{m.summary.yieldGrams}, #{m.summary.look}, #{m.summary.useFor},
               #{m.summary.stoveGrade}, #{m.summary.warmGrade}, #{m.summary.coldGrade}, #{m.summary.wantedLow},
               #{m.summary.wantedHigh}, #{m.summary.wantedCold}, #{m.summary.learntLnK}, #{m.summary.learntLogSd},
               #{m.summary.zPace}, #{m.evidence.finalGrade}, #{m.evidence.structure}, #{m.thickeners}, #{m.summary.sauceId},
-              #{m.summary.sauceVersion}, #{m.summary.potId}, (
+              #{m.summary.sauceVersion}, #{m.summary.potId}, #{m.summary.leftLow},
+              #{m.summary.leftHigh}, #{m.summary.zLeft}, #{m.summary.altitudeM}, (
                 select thickness from verdict where kitchen_id = #{kitchen} and cook_id = #{m.summary.id}
                 order by next_day desc, at desc limit 1), exists (
                 select 1 from verdict where kitchen_id = #{kitchen} and cook_id = #{m.summary.id} and next_day))""")

@@ -12,6 +12,8 @@ import java.util.UUID;
  * @param ringId null if it was not said
  * @param excludedAt when it was left out; null if it counts
  * @param learntLnK null if its weights told nothing, as the two that follow
+ * @param zLeft how far what was left was from what was to be; null where no thickness decided that
+ * @param cookedBy who put it on; null if that is not known
  * @param useFor null if that was not said
  * @param finalGrade the model's grade at the table; null until its summary is made, as the two that follow
  */
@@ -27,10 +29,12 @@ public record ToldBatch(
         Double learntLnK,
         Double learntLogSd,
         Double zPace,
+        Double zLeft,
         Use useFor,
         Double finalGrade,
         Double structure,
-        String thickeners) {
+        String thickeners,
+        String cookedBy) {
     public boolean excluded() {
         return excludedAt != null;
     }

@@ -34,6 +34,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -270,8 +271,11 @@ public class Demo implements ApplicationRunner {
                         possible.aim(),
                         plans.keep(kitchen, UUID.randomUUID(), planned).id()),
                 start);
-        for (KitchenFile.EventEntry entry : batch.events()) {
-            cooks.append(kitchen, cook, event(entry, start.plus(minutes(entry.afterMinutes())), pot));
+        List<CookEvent> events = batch.events().stream()
+                .map(entry -> event(entry, start.plus(minutes(entry.afterMinutes())), pot))
+                .toList();
+        if (!events.isEmpty()) {
+            cooks.append(kitchen, cook, events);
         }
         return cook;
     }

@@ -5,6 +5,7 @@ import app.gradior.web.batch.Verdicts;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
+import app.gradior.web.food.KitchenMeasures;
 import app.gradior.web.journal.BatchPhotos;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.sauce.Sauce;
@@ -34,6 +35,7 @@ class KitchenArchive {
     private final PlanService plans;
     private final BatchService cooks;
     private final Verdicts verdicts;
+    private final KitchenMeasures measures;
     private final BatchPhotos photos;
     private final JsonMapper json;
 
@@ -46,6 +48,7 @@ class KitchenArchive {
             PlanService plans,
             BatchService cooks,
             Verdicts verdicts,
+            KitchenMeasures measures,
             BatchPhotos photos,
             JsonMapper json) {
         this.files = files;
@@ -56,6 +59,7 @@ class KitchenArchive {
         this.plans = plans;
         this.cooks = cooks;
         this.verdicts = verdicts;
+        this.measures = measures;
         this.photos = photos;
         this.json = json;
     }
@@ -70,6 +74,7 @@ class KitchenArchive {
             put(zip, "rings.json", write(rings.all(kitchen)));
             put(zip, "boil-offs.json", write(tests.all(kitchen)));
             put(zip, "plans.json", write(plans.all(kitchen)));
+            put(zip, "measures.json", write(measures.of(kitchen)));
             put(zip, "verdicts.json", write(verdicts.all(kitchen)));
             cooks.export(kitchen, (row, entries) -> {
                 Map<String, Object> cook = new LinkedHashMap<>();

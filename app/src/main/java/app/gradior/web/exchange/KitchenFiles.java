@@ -3,6 +3,7 @@ package app.gradior.web.exchange;
 import app.gradior.measure.Habits;
 import app.gradior.quantity.Mass;
 import app.gradior.web.food.Foods;
+import app.gradior.web.food.KitchenMeasures;
 import app.gradior.web.food.OwnFood;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
@@ -30,13 +31,15 @@ public class KitchenFiles {
     private final JsonMapper json;
     private final SauceService sauces;
     private final Foods foods;
+    private final KitchenMeasures measures;
     private final Clock clock;
     private final Schema schema;
 
-    KitchenFiles(JsonMapper json, SauceService sauces, Foods foods, Clock clock) {
+    KitchenFiles(JsonMapper json, SauceService sauces, Foods foods, KitchenMeasures measures, Clock clock) {
         this.json = json;
         this.sauces = sauces;
         this.foods = foods;
+        this.measures = measures;
         this.clock = clock;
         try (InputStream in = KitchenFiles.class.getResourceAsStream("/formats/gradior-kitchen-1.schema.json")) {
             this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
@@ -117,7 +120,7 @@ public class KitchenFiles {
                 throw new Unreadable(ExchangeText.impossibleFood(food.name(), e.getMessage()));
             }
         }
-        file.amounts().forEach(a -> foods.rememberAmount(kitchen, a.measure(), a.food(), Mass.ofGrams(a.grams())));
+        file.amounts().forEach(a -> measures.say(kitchen, a.measure(), a.food(), Mass.ofGrams(a.grams())));
         file.names().forEach(n -> foods.rememberName(kitchen, n.words(), n.food()));
         List<Sauce> taken = new ArrayList<>();
         for (KitchenFile.SauceEntry entry : file.sauces()) {

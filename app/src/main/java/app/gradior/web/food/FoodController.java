@@ -37,9 +37,11 @@ class FoodController {
     private static final int SHOWN = 40;
 
     private final Foods foods;
+    private final KitchenMeasures measures;
 
-    FoodController(Foods foods) {
+    FoodController(Foods foods, KitchenMeasures measures) {
         this.foods = foods;
+        this.measures = measures;
     }
 
     @GetMapping
@@ -159,7 +161,7 @@ class FoodController {
         if (measure.filter(m -> !m.isBlank() && m.length() <= 40).isEmpty() || !(weight > 0 && weight <= 5000)) {
             return ResponseEntity.unprocessableContent().body(FoodText.GRAMS);
         }
-        foods.rememberAmount(kitchen, measure.get(), food, Mass.ofGrams(weight));
+        measures.say(kitchen, measure.get(), food, Mass.ofGrams(weight));
         return ResponseEntity.noContent().build();
     }
 

@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 /** Foods and habits of a kitchen. */
 @Mapper
@@ -42,6 +43,45 @@ interface FoodMapper {
             @Param("measure") String measure,
             @Param("food") String food,
             @Param("grams") double grams);
+
+    /**
+     * What was weighed of a measure at once.
+     *
+     * @param bookG what books say of one
+     * @param grown whether it is as it grew; if not, it is by hand
+     * @param count how many of it
+     * @param excludedAt when it was left out; null if it counts
+     */
+    record WeighingRow(
+            UUID id,
+            String measure,
+            String foodKey,
+            double bookG,
+            boolean grown,
+            double grams,
+            double count,
+            Instant at,
+            Instant excludedAt) {}
+
+    @Select("""
+            select id, measure, food_key, book_g, grown, grams, count, at, excluded_at from weighing
+            where kitchen_id = #{kitchen} order by measure, food_key, at""")
+    List<WeighingRow> weighings(@Param("kitchen") UUID kitchen);
+
+    @Insert("""
+            insert into weighing (id, kitchen_id, measure, food_key, book_g, grown, grams, count, at)
+            values (#{w.id}, #{kitchen}, #{w.measure}, #{w.foodKey}, #{w.bookG}, #{w.grown}, #{w.grams}, #{w.count},
+              #{w.at})""")
+    void weighed(@Param("kitchen") UUID kitchen, @Param("w") WeighingRow weighing);
+
+    @Update("update weighing set excluded_at = #{at} where kitchen_id = #{kitchen} and id = #{id}")
+    int exclude(@Param("kitchen") UUID kitchen, @Param("id") UUID id, @Param("at") Instant at);
+
+    @Delete("delete from weighing where kitchen_id = #{kitchen} and measure = #{measure} and food_key = #{food}")
+    void forgetWeighings(@Param("kitchen") UUID kitchen, @Param("measure") String measure, @Param("food") String food);
+
+    @Delete("delete from habit_amount where kitchen_id = #{kitchen} and measure = #{measure} and food_key = #{food}")
+    void forgetAmount(@Param("kitchen") UUID kitchen, @Param("measure") String measure, @Param("food") String food);
 
     @Select("select words, food_key from habit_food where kitchen_id = #{kitchen}")
     List<NameRow> names(@Param("kitchen") UUID kitchen);

@@ -4,6 +4,7 @@ package app.gradior.web.food;
 final class FoodText {
     static final String NO_SUCH_FOOD = "There is no such food in this kitchen.";
     static final String GRAMS = "Give it in grams, more than zero and up to 5000.";
+    static final String NO_SUCH_MEASURE = "That is no measure that can be learnt.";
     static final String NAME = "Give the food a name of up to 80 letters.";
     static final String MIXED_FROM = "Write what it is mixed from, one food to a line.";
     static final String OWN_MIX = "a mix of our own";

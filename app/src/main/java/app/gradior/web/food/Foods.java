@@ -5,7 +5,6 @@ import app.gradior.food.IngredientTable;
 import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.Measures;
-import app.gradior.quantity.Mass;
 import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.platform.NotFound;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -27,16 +26,18 @@ public class Foods {
     private final AccountMapper accounts;
     private final JsonMapper json;
     private final Clock clock;
+    private final KitchenMeasures measures;
     private final Cache<Words, Language> languages =
             Caffeine.newBuilder().maximumSize(200).build();
 
     private record Words(Habits habits, List<OwnFood> own) {}
 
-    Foods(FoodMapper mapper, AccountMapper accounts, JsonMapper json, Clock clock) {
+    Foods(FoodMapper mapper, AccountMapper accounts, JsonMapper json, Clock clock, KitchenMeasures measures) {
         this.mapper = mapper;
         this.accounts = accounts;
         this.json = json;
         this.clock = clock;
+        this.measures = measures;
     }
 
     /**
@@ -70,16 +71,12 @@ public class Foods {
     }
 
     private Habits habits(UUID kitchen) {
-        Map<Habits.VagueUse, Mass> amounts = new HashMap<>();
-        mapper.amounts(kitchen)
-                .forEach(row ->
-                        amounts.put(new Habits.VagueUse(row.measure(), row.foodKey()), Mass.ofGrams(row.grams())));
         Map<String, String> names = new HashMap<>();
         mapper.names(kitchen).forEach(row -> names.put(row.words(), row.foodKey()));
-        Measures measures = accounts.kitchen(kitchen)
+        Measures cups = accounts.kitchen(kitchen)
                 .orElseThrow(() -> new NotFound("kitchen"))
                 .measures();
-        return new Habits(measures, amounts, names);
+        return new Habits(cups, measures.amounts(kitchen), names);
     }
 
     /** The kitchen's own foods as they are kept. */
@@ -105,10 +102,6 @@ public class Foods {
 
     public void remove(UUID kitchen, String key) {
         mapper.remove(kitchen, key);
-    }
-
-    public void rememberAmount(UUID kitchen, String measure, String food, Mass mass) {
-        mapper.remember(kitchen, measure, food, mass.grams());
     }
 
     public void rememberName(UUID kitchen, String words, String food) {

@@ -51,6 +51,8 @@ class ForecastsController {
         model.addAttribute("half", PER_SD * Interval.Z_80);
         model.addAttribute("minutes", minutes);
         model.addAttribute("thickness", thickness);
+        RangeKeeping left = sauces.knowledge(kitchen).left();
+        model.addAttribute("leftWords", JournalText.left(left));
         model.addAttribute("minutesWords", JournalText.held(minutes));
         model.addAttribute("thicknessWords", JournalText.held(thickness));
         return "journal/forecasts";

@@ -75,8 +75,29 @@ public final class JournalText {
                 + " than you wanted";
     }
 
-    static String stopAt(String grams, String why) {
-        return "Stop at " + grams + " next time" + (why.isEmpty() ? "." : ": " + why + ".");
+    static String ring(String last) {
+        return "on the ring " + last;
+    }
+
+    static String altitude(String before, String last) {
+        return "cooked at " + last + " instead of " + before + ", where water boils at another heat";
+    }
+
+    /** @param instead of what was left last time; empty if that does not compare */
+    static String stopAt(String grams, String instead, String why) {
+        return "Stop at " + grams + (instead.isEmpty() ? " next time" : " instead of " + instead)
+                + (why.isEmpty() ? "." : ": " + why + ".");
+    }
+
+    static String longer(String minutes, boolean longer) {
+        return "That takes about " + minutes + (longer ? " more." : " less.");
+    }
+
+    static String salt(String grams, boolean less, boolean reduced, boolean said) {
+        String why = less ? "it is reduced further" : "it is reduced less";
+        String taste = "so you said of the last ones";
+        return "About " + grams + (less ? " less" : " more") + " salt: "
+                + (reduced && said ? why + ", and " + taste : said ? taste : why) + ".";
     }
 
     static String less(String what, boolean less) {
@@ -97,6 +118,13 @@ public final class JournalText {
                                 + " % narrower.";
         return kept.held() + " of " + kept.given() + " held. Four of five should. "
                 + (kept.given() < 5 ? "So few tell little yet." : follows);
+    }
+
+    /** How many ranges of what is left held; the next ones follow from how sure thickness is. */
+    static String left(RangeKeeping kept) {
+        return kept.given() == 0
+                ? "None was given yet that a weight could test."
+                : kept.held() + " of " + kept.given() + " held. Four of five should.";
     }
 
     /** That a pot boils off otherwise than before. */

@@ -1,16 +1,21 @@
 package app.gradior.web.journal;
 
+import app.gradior.learning.NextBatch;
 import app.gradior.learning.ThicknessKnowledge;
+import app.gradior.plan.Route;
 import app.gradior.plan.Snapshot;
 import app.gradior.plan.Use;
 import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Interval;
+import app.gradior.quantity.Mass;
 import app.gradior.web.batch.BatchFilter;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.batch.Verdict;
 import app.gradior.web.batch.Verdicts;
+import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.learning.SauceLearning;
 import app.gradior.web.learning.SaucesLearnt;
@@ -25,6 +30,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 
 /** Gathers the story of a sauce. */
@@ -36,10 +42,15 @@ class Stories {
     /** So many of the last are looked at for what they have in common. */
     private static final int TREND = 5;
 
+    private static final double WORTH_GRAMS = 10;
+    private static final double WORTH_SALT = 0.3;
+    private static final double WORTH_METRES = 100;
+
     private final BatchSummaries batches;
     private final Verdicts verdicts;
     private final SauceLearning learning;
     private final Planning planning;
+    private final Rings rings;
     private final BatchPhotoMapper photos;
     private final Wording say;
 
@@ -48,12 +59,14 @@ class Stories {
             Verdicts verdicts,
             SauceLearning learning,
             Planning planning,
+            Rings rings,
             BatchPhotoMapper photos,
             Wording say) {
         this.batches = batches;
         this.verdicts = verdicts;
         this.learning = learning;
         this.planning = planning;
+        this.rings = rings;
         this.photos = photos;
         this.say = say;
     }
@@ -95,7 +108,7 @@ class Stories {
                 StoryDrawing.of(shown, drawn),
                 telling == 0 ? Optional.empty() : Optional.of(factor(sauce.id(), learnt)),
                 telling,
-                learnt.asksPlate(sauce.id()),
+                learnt.asksPlate(sauce.id(), CurrentKitchen.person().orElse(null)),
                 use,
                 use.filter(u -> Math.abs(wish) >= 0.05)
                         .map(u -> new Interval(u.from().value(), u.aim().value(), u.to().value()).plus(wish)),
@@ -108,12 +121,8 @@ class Stories {
                         .filter(b -> Math.abs(b.zPace()) <= Interval.Z_80)
                         .count(),
                 ranged.size(),
-                shown.size() < 2 ? List.of() : changes(shown.get(shown.size() - 2), last),
-                stop.map(s -> new Story.Next(
-                        s.mass().grams(),
-                        last.yieldGrams(),
-                        plan.get().chosen().outcome().map(o -> o.minutes()),
-                        advice(said, shown, s.mass().grams()))),
+                shown.size() < 2 ? List.of() : changes(kitchen, shown.get(shown.size() - 2), last),
+                stop.map(s -> new Story.Next(s.mass().grams(), advice(said, shown, plan.get(), s, sauce.version()))),
                 said.stream().filter(v -> !v.words().isEmpty()).toList(),
                 photos.among(kitchen, shown.stream().map(BatchSummary::id).toList()));
     }
@@ -155,13 +164,22 @@ class Stories {
         }
     }
 
-    private List<String> changes(BatchSummary before, BatchSummary last) {
+    private List<String> changes(UUID kitchen, BatchSummary before, BatchSummary last) {
         List<String> changes = new ArrayList<>();
         if (before.sauceVersion() != last.sauceVersion()) {
             changes.add(JournalText.version(before.sauceVersion(), last.sauceVersion()));
         }
         if (!before.potId().equals(last.potId())) {
             changes.add(JournalText.pot(before.potName(), last.potName()));
+        }
+        if (before.ringId() != null && last.ringId() != null && !before.ringId().equals(last.ringId())) {
+            changes.add(JournalText.ring(
+                    rings.find(kitchen, last.ringId()).map(KitchenRing::name).orElse("")));
+        }
+        if (before.altitudeM() != null
+                && last.altitudeM() != null
+                && Math.abs(last.altitudeM() - before.altitudeM()) >= WORTH_METRES) {
+            changes.add(JournalText.altitude(say.altitude(before.altitudeM()), say.altitude(last.altitudeM())));
         }
         if (before.activity() != last.activity()) {
             changes.add(JournalText.heat(say.name(before.activity()), say.name(last.activity())));
@@ -176,25 +194,59 @@ class Stories {
         return changes;
     }
 
-    private List<String> advice(List<Verdict> latest, List<BatchSummary> shown, double stop) {
+    private List<String> advice(
+            List<Verdict> latest, List<BatchSummary> shown, Planning.FeasiblePlan plan, Snapshot stop, int version) {
         List<String> advice = new ArrayList<>();
+        BatchSummary last = shown.get(shown.size() - 1);
         List<BatchSummary> lately = shown.subList(Math.max(0, shown.size() - TREND), shown.size());
         long thick = lately.stream().filter(b -> direction(b) > 0).count();
         long thin = lately.stream().filter(b -> direction(b) < 0).count();
-        advice.add(JournalText.stopAt(
-                say.grams(5 * Math.round(stop / 5)),
-                JournalText.lately(
-                        thick, thin, lately.size(), shown.get(shown.size() - 1).wantedCold())));
         List<Verdict> said = latest.stream().limit(TREND).toList();
-        taste(advice, "salt", said.stream().map(Verdict::salt).toList());
-        taste(advice, "acid", said.stream().map(Verdict::sharp).toList());
-        taste(advice, "sugar", said.stream().map(Verdict::sweet).toList());
-        taste(advice, "heat", said.stream().map(Verdict::heat).toList());
+        int salt = sum(said, Verdict::salt);
+        // Grams are compared with those of the same lines, reduced and not thickened.
+        Optional<NextBatch> next = last.yieldGrams() != null
+                        && last.sauceVersion() == version
+                        && plan.chosen().kind() == Route.Kind.REDUCE
+                ? Optional.of(NextBatch.of(
+                        stop.mixture(),
+                        Mass.ofGrams(last.yieldGrams()),
+                        new Evaporation(plan.conditions()),
+                        plan.knowledge(),
+                        salt))
+                : Optional.empty();
+        boolean elsewhere = next.isPresent() && Math.abs(stop.mass().grams() - last.yieldGrams()) >= WORTH_GRAMS;
+        advice.add(JournalText.stopAt(
+                say.grams(5 * Math.round(stop.mass().grams() / 5)),
+                elsewhere ? say.grams(last.yieldGrams()) : "",
+                JournalText.lately(thick, thin, lately.size(), last.wantedCold())));
+        next.filter(n -> elsewhere && Math.abs(n.minutesLonger()) >= 1)
+                .ifPresent(n -> advice.add(
+                        JournalText.longer(say.minutes(Math.abs(n.minutesLonger())), n.minutesLonger() > 0)));
+        Optional<Double> salting = next.map(NextBatch::saltMore).filter(grams -> Math.abs(grams) >= WORTH_SALT);
+        if (salting.isPresent()) {
+            advice.add(JournalText.salt(
+                    say.grams(Math.abs(salting.get())),
+                    salting.get() < 0,
+                    elsewhere && (stop.mass().grams() < last.yieldGrams()) == salting.get() < 0,
+                    salt != 0 && salt > 0 == salting.get() < 0));
+        } else {
+            taste(advice, "salt", salt);
+        }
+        taste(advice, "acid", sum(said, Verdict::sharp));
+        taste(advice, "sugar", sum(said, Verdict::sweet));
+        taste(advice, "heat", sum(said, Verdict::heat));
         return advice;
     }
 
-    private static void taste(List<String> advice, String what, List<Integer> levels) {
-        int sum = levels.stream().filter(l -> l != null).mapToInt(l -> l).sum();
+    private static int sum(List<Verdict> said, Function<Verdict, Integer> of) {
+        return said.stream()
+                .map(of)
+                .filter(level -> level != null)
+                .mapToInt(level -> level)
+                .sum();
+    }
+
+    private static void taste(List<String> advice, String what, int sum) {
         if (sum != 0) {
             advice.add(JournalText.less(what, sum > 0));
         }

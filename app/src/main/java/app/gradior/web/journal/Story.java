@@ -49,11 +49,9 @@ public record Story(
      * What to do next time.
      *
      * @param stopGrams where to stop reducing, by what is known now
-     * @param lastGrams what was left last time; null if it was not weighed
-     * @param minutes how long that takes
      * @param advice in sentences, the most important first
      */
-    public record Next(double stopGrams, Double lastGrams, Optional<Interval> minutes, List<String> advice) {}
+    public record Next(double stopGrams, List<String> advice) {}
 
     public BatchSummary last() {
         return shown.isEmpty() ? null : shown.get(shown.size() - 1);

@@ -67,8 +67,8 @@ class StoryController {
                 .filter(line -> !line.isEmpty())
                 .map(line -> "# " + line.substring(0, Math.min(LONGEST_NOTE, line.length())) + "\n")
                 .reduce("", String::concat);
-        Sauce saved = sauces.save(kitchen, sauce, sauce.name(), noted + sauce.text());
-        return "redirect:/sauces/" + id + "/versions?left=" + sauce.version() + "&right=" + saved.version();
+        sauces.save(kitchen, sauce, sauce.name(), noted + sauce.text());
+        return "redirect:/sauces/" + id + "/plan?since=" + sauce.version();
     }
 
     /**

@@ -30,6 +30,7 @@ interface KitchenRemoval {
             "sauce",
             "food",
             "habit_amount",
+            "weighing",
             "habit_food",
             "invitation",
             "account",

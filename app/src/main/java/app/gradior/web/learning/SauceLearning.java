@@ -25,8 +25,8 @@ import org.springframework.stereotype.Component;
 /** What a kitchen has learnt of its sauces, from the looks, plates and verdicts of its batches. */
 @Component
 public class SauceLearning {
-    /** Who reads spoons: entries at the stove do not say who made them. */
-    static final String READER = "kitchen";
+    /** Who read the spoons of batches that nobody is known to have put on. */
+    private static final String SOMEBODY = "";
 
     private final BatchSummaries summaries;
     private final Verdicts verdicts;
@@ -55,15 +55,19 @@ public class SauceLearning {
         Map<UUID, Integer> telling = new HashMap<>();
         List<ThicknessKnowledge.Batch> batches = new ArrayList<>();
         List<Double> z = new ArrayList<>();
+        List<Double> left = new ArrayList<>();
         for (ToldBatch told : summaries.told(kitchen)) {
             boolean afterReset =
                     counts(told.finishedAt(), afresh.get(key(LearningSinceMapper.Kind.SAUCE, told.sauceId())));
             if (told.excluded() || told.finalGrade() == null || !afterReset) {
                 continue;
             }
+            if (told.zLeft() != null) {
+                left.add(told.zLeft());
+            }
             List<Reading> rows = new ArrayList<>();
             for (ToldReading reading : readings.getOrDefault(told.id(), List.of())) {
-                rows.add(new Reading(reading.kind(), READER, null, reading.y(), reading.v()));
+                rows.add(new Reading(reading.kind(), reader(told.cookedBy()), null, reading.y(), reading.v()));
                 z.add(reading.z());
             }
             for (Verdict verdict : said.getOrDefault(told.id(), List.of())) {
@@ -89,8 +93,17 @@ public class SauceLearning {
         }
         Map<UUID, ThicknessKnowledge.Versions> versions = new HashMap<>();
         thickeners.forEach((sauce, made) -> versions.put(sauce, versions(made)));
-        RangeKeeping kept = RangeKeeping.of(z.stream().mapToDouble(d -> d).toArray());
-        return new SaucesLearnt(new ThicknessKnowledge(batches, versions, kept), thickeners, telling, kept);
+        RangeKeeping kept = kept(z);
+        return new SaucesLearnt(new ThicknessKnowledge(batches, versions, kept), thickeners, telling, kept, kept(left));
+    }
+
+    private static RangeKeeping kept(List<Double> z) {
+        return RangeKeeping.of(z.stream().mapToDouble(d -> d).toArray());
+    }
+
+    /** Entries at the stove carry no name: who put a batch on is taken to have read it. */
+    static String reader(String person) {
+        return person == null ? SOMEBODY : person;
     }
 
     private static ThicknessKnowledge.Versions versions(TreeMap<Integer, Thickeners> made) {

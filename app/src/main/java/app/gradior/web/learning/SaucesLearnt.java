@@ -16,12 +16,14 @@ import java.util.UUID;
  * @param thickeners of each version of each sauce that batches were made of
  * @param telling how many batches speak of each sauce
  * @param kept how often ranges of thickness held
+ * @param left how often ranges of what is left held
  */
 public record SaucesLearnt(
         ThicknessKnowledge knowledge,
         Map<UUID, TreeMap<Integer, Thickeners>> thickeners,
         Map<UUID, Integer> telling,
-        RangeKeeping kept) {
+        RangeKeeping kept,
+        RangeKeeping left) {
     /** After so many batches it is worth the washing-up of a plate. */
     private static final int ENOUGH_LOOKS = 2;
 
@@ -42,9 +44,11 @@ public record SaucesLearnt(
     /**
      * Whether a plate of a sauce would tell most: its batches were looked at, and what is read off spoons is not told
      * apart from how thick it is.
+     *
+     * @param person who reads; null for nobody known
      */
-    public boolean asksPlate(UUID sauce) {
-        return telling(sauce) >= ENOUGH_LOOKS && knowledge.plateWouldTell(SauceLearning.READER);
+    public boolean asksPlate(UUID sauce, String person) {
+        return telling(sauce) >= ENOUGH_LOOKS && knowledge.plateWouldTell(SauceLearning.reader(person));
     }
 
     /** How many batches speak of a sauce. */

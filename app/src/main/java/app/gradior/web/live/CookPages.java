@@ -77,7 +77,8 @@ class CookPages {
         return near
                 && !spread
                 && view.getCook().target().isThickness()
-                && learning.knowledge(kitchen).asksPlate(view.getRow().sauceId());
+                && learning.knowledge(kitchen)
+                        .asksPlate(view.getRow().sauceId(), view.getRow().cookedBy());
     }
 
     String page(UUID kitchen, BatchService.StoredCook kept, String fragment, Model model) {

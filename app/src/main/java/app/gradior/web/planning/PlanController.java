@@ -7,6 +7,7 @@ import app.gradior.pot.Activity;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.sauce.Difference;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import java.nio.charset.StandardCharsets;
@@ -41,9 +42,14 @@ class PlanController {
         this.board = board;
     }
 
+    /** @param since the version that the sauce was made another one of just now: what differs is shown */
     @GetMapping
     String plan(
-            @InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam Map<String, String> choices, Model model) {
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> choices,
+            @RequestParam(required = false) Integer since,
+            Model model) {
         PlanForm asked = PlanForm.of(choices);
         Planning.PlanAttempt planned = planning.plan(kitchen, found(kitchen, id), asked);
         model.addAttribute("sauce", planned.sauce());
@@ -59,6 +65,13 @@ class PlanController {
         model.addAttribute("bases", Target.Basis.values());
         model.addAttribute("starches", StarchKind.values());
         model.addAttribute("batches", batches.latest(kitchen, BATCHES_TO_MEET));
+        book.versions(kitchen, id).stream()
+                .filter(version -> since != null && version.version() == since)
+                .findFirst()
+                .ifPresent(before -> model.addAttribute(
+                        "difference",
+                        Difference.of(before.text(), planned.sauce().text())));
+        model.addAttribute("since", since);
         model.addAttribute("kept", plans.ofSauce(kitchen, id));
         return "plan/plan";
     }

@@ -4,6 +4,7 @@ import app.gradior.learning.EvaporationKnowledge;
 import app.gradior.pot.Activity;
 import app.gradior.quantity.Volume;
 import app.gradior.web.batch.BatchSummaries;
+import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.batch.ToldBatch;
 import app.gradior.web.equipment.BoilOffMapper;
 import app.gradior.web.equipment.KitchenPot;
@@ -18,6 +19,7 @@ import app.gradior.web.text.Wording;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -166,14 +168,18 @@ class PotPages {
                 "/boil-offs/" + t.id() + "/strike",
                 t.startedAt(),
                 t.excluded())));
-        summaries
-                .tellingOf(kitchen, pot.id(), SHOWN_BATCHES)
-                .forEach(b -> sources.add(new Learnt(
-                        b.sauceName() + String.format(Locale.ROOT, ": k %.2f", Math.exp(b.learntLnK())),
-                        "/journal/" + b.id(),
-                        "/cooks/" + b.id() + "/strike",
-                        b.finishedAt(),
-                        b.excluded())));
+        List<BatchSummary> telling = summaries.tellingOf(kitchen, pot.id(), SHOWN_BATCHES);
+        if (telling.size() > 1) {
+            cells.stream()
+                    .max(Comparator.comparingLong(Cell::sources))
+                    .ifPresent(cell -> model.addAttribute("trend", PaceDrawing.of(telling, cell.known())));
+        }
+        telling.forEach(b -> sources.add(new Learnt(
+                b.sauceName() + String.format(Locale.ROOT, ": k %.2f", Math.exp(b.learntLnK())),
+                "/journal/" + b.id(),
+                "/cooks/" + b.id() + "/strike",
+                b.finishedAt(),
+                b.excluded())));
         model.addAttribute("sources", sources);
         model.addAttribute("moreSources", Math.max(0, batches.size() - SHOWN_BATCHES));
         return "pot/pot";

@@ -4,7 +4,9 @@ import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
 import app.gradior.food.Mixture;
 import app.gradior.measure.Ambiguity;
+import app.gradior.measure.Assumption;
 import app.gradior.measure.Habits;
+import app.gradior.measure.LineGrammar;
 import app.gradior.measure.LinePart;
 import app.gradior.measure.LineProblem;
 import app.gradior.measure.ReadLine;
@@ -24,6 +26,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Says beside each line how it was understood. */
 @org.springframework.stereotype.Component
@@ -58,7 +61,15 @@ class LineNotes {
             String detail,
             boolean open,
             List<Question> questions,
+            List<Weighable> weighables,
             String marks) {}
+
+    /**
+     * A measure of a line that can be weighed, to be known better.
+     *
+     * @param of what it is taken to weigh, in g
+     */
+    record Weighable(String measure, String food, String of) {}
 
     /** A question with its answers; {@code own} if another weight can be typed. */
     record Question(String words, boolean settled, boolean own, String measure, String food, List<Answer> answers) {}
@@ -108,6 +119,7 @@ class LineNotes {
                                     null,
                                     null,
                                     answers.isEmpty() ? foods(unclear.guesses(), unclear) : answers)),
+                    List.of(),
                     "");
         }
         if (read instanceof ReadLine.Heading) {
@@ -127,7 +139,8 @@ class LineNotes {
     }
 
     private static Note plain(SauceLine line, String kind, String figure) {
-        return new Note(line.number(), line.stage(), line.typed().strip(), kind, figure, "", false, List.of(), "");
+        return new Note(
+                line.number(), line.stage(), line.typed().strip(), kind, figure, "", false, List.of(), List.of(), "");
     }
 
     private Note understood(SauceLine line, ReadLine read) {
@@ -152,7 +165,23 @@ class LineNotes {
                 String.join("; ", assumed),
                 open,
                 questions,
+                foods.stream().flatMap(this::weighable).toList(),
                 marks(read));
+    }
+
+    /** What hand or garden made, and books only tell about. */
+    private Stream<Weighable> weighable(ReadLine.Understood food) {
+        return food.assumptions().stream()
+                .flatMap(assumption -> assumption instanceof Assumption.Weighs weighs
+                        ? weighs.piece().stream()
+                        : assumption instanceof Assumption.VagueIs vague
+                                        && LineGrammar.book(vague.measure(), food.ingredient())
+                                                .isPresent()
+                                        && !vague.isToTaste()
+                                ? Stream.of(vague.measure())
+                                : Stream.empty())
+                .map(measure -> new Weighable(
+                        measure, food.ingredient().key(), say.exact(food.mass().grams())));
     }
 
     private static String marks(ReadLine read) {
@@ -264,6 +293,7 @@ class LineNotes {
                 figure(outcome),
                 detail,
                 !asked.isEmpty(),
+                List.of(),
                 List.of(),
                 "");
     }

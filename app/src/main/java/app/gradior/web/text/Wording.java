@@ -138,6 +138,11 @@ public class Wording {
                 : plain(number(millimetres / 10, 1)) + " cm";
     }
 
+    /** How high a kitchen is, as the kitchen says it. */
+    public String altitude(double metres) {
+        return CurrentKitchen.ounces() ? feet(String.valueOf(metres)) : number(metres, 0) + " m";
+    }
+
     /** A height in metres, said in feet. */
     public String feet(String metres) {
         return 100 * Math.round(Double.parseDouble(metres) / 0.3048 / 100) + " ft";

@@ -48,6 +48,10 @@ class StoryDrawingTest {
                 null,
                 null,
                 null,
+                null,
+                null,
+                null,
+                null,
                 false);
     }
 

@@ -45,6 +45,10 @@ class ShelfTest {
                 null,
                 null,
                 null,
+                null,
+                null,
+                null,
+                null,
                 false);
         return Shelf.of(List.of(batch), NOW);
     }

@@ -1,0 +1,59 @@
+package app.gradior.web.pots;
+
+import app.gradior.learning.EvaporationKnowledge;
+import app.gradior.quantity.Interval;
+import app.gradior.web.batch.BatchSummary;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+
+/**
+ * How fast a pot boiled off, batch after batch, drawn against what is known of it now: the faster the higher, in a box of
+ * 640 by 180.
+ *
+ * @param low where the range begins that the next batch is expected in, from the top
+ * @param high where it ends
+ * @param usual where the model's own pace is
+ */
+record PaceDrawing(List<Dot> dots, double low, double high, double usual) {
+    static final double WIDTH = 640;
+    static final double HEIGHT = 180;
+
+    /** As far as the drawing goes: a third and three times as fast. */
+    private static final double FARTHEST = Math.log(3);
+
+    /**
+     * A batch.
+     *
+     * @param top end of its range, from the top
+     * @param bottom the other end
+     * @param words what it says
+     */
+    record Dot(UUID batch, double x, double y, double top, double bottom, boolean excluded, String words) {}
+
+    /** @param batches the latest first, each telling something */
+    static PaceDrawing of(List<BatchSummary> batches, EvaporationKnowledge.Known known) {
+        List<Dot> dots = new ArrayList<>();
+        double step = WIDTH / (batches.size() + 1);
+        for (int i = 0; i < batches.size(); i++) {
+            BatchSummary batch = batches.get(batches.size() - 1 - i);
+            double range = Interval.Z_80 * batch.learntLogSd();
+            dots.add(new Dot(
+                    batch.id(),
+                    step * (i + 1),
+                    y(batch.learntLnK()),
+                    y(batch.learntLnK() + range),
+                    y(batch.learntLnK() - range),
+                    batch.excluded(),
+                    batch.sauceName() + String.format(Locale.ROOT, ": %.2f", Math.exp(batch.learntLnK()))));
+        }
+        return new PaceDrawing(
+                dots, y(Math.log(known.k().low())), y(Math.log(known.k().high())), y(0));
+    }
+
+    private static double y(double lnK) {
+        double held = Math.max(-FARTHEST, Math.min(FARTHEST, lnK));
+        return Math.round(10 * (HEIGHT / 2 - held / FARTHEST * (HEIGHT / 2 - 10))) / 10.0;
+    }
+}
