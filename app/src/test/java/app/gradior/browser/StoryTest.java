@@ -52,7 +52,8 @@ class StoryTest {
         assertThat(page.locator(".climbs .stove-dot")).hasCount(3);
         Kitchens.assertNoSeriousFaults(page);
         Kitchens.button(page, "Make version 2 with it").click();
-        page.waitForURL("**/plan?since=1");
+        page.waitForURL("**/plan?since=1&*");
+        assertThat(page.locator("#use")).hasValue("DIP");
         assertThat(page.locator(".changed ins").first()).containsText("# Stop at");
         assertThat(page.locator("#board .handle")).hasCount(1);
         Kitchens.assertNoSeriousFaults(page);

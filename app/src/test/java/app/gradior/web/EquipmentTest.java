@@ -18,6 +18,7 @@ import app.gradior.web.equipment.RingMapper;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.learning.PotLearning;
 import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
@@ -522,5 +523,22 @@ class EquipmentTest {
         assertThat(feed(scale, scale.token(), "application/json", "{\"value\": 1}"))
                 .hasStatus(204);
         RunningApplication.clock().pass(Duration.ofMinutes(11));
+    }
+
+    @Test
+    void theRingsOfANewStoveLieBesideEachOtherOnIt() {
+        List<KitchenRing> all = rings.all(TestKitchen.of("new-stove").id());
+        assertThat(all).hasSize(4);
+        for (KitchenRing ring : all) {
+            double r = ring.sizeMm() / 2.0;
+            assertThat(ring.xMm()).isBetween((int) r, (int) (600 - r));
+            assertThat(ring.yMm() - r).isNotNegative();
+            assertThat(ring.yMm() + r).isLessThanOrEqualTo(375);
+            all.stream()
+                    .filter(other -> !other.equals(ring))
+                    .forEach(other -> assertThat(Math.hypot(ring.xMm() - other.xMm(), ring.yMm() - other.yMm()))
+                            .as(ring.name() + " and " + other.name())
+                            .isGreaterThan(r + other.sizeMm() / 2.0));
+        }
     }
 }

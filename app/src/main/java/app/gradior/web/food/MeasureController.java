@@ -1,11 +1,13 @@
 package app.gradior.web.food;
 
 import app.gradior.food.Ingredient;
+import app.gradior.measure.CookRounding;
 import app.gradior.measure.NumberInput;
 import app.gradior.quantity.Mass;
 import app.gradior.web.food.KitchenMeasures.Known;
 import app.gradior.web.kitchen.InKitchen;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
@@ -31,14 +33,22 @@ class MeasureController {
     }
 
     /** A measure with the food by its name. */
-    record Shown(Known known, String name) {}
+    record Shown(Known known, String name) {
+        /** How many were weighed at once, as they are counted. */
+        public String count(KitchenMeasures.Weighed weighed) {
+            return CookRounding.exactly(Math.round(10 * weighed.count()) / 10.0);
+        }
+    }
 
     @GetMapping
     String all(@InKitchen UUID kitchen, Model model) {
         var table = foods.language(kitchen).table();
         List<Shown> shown = measures.of(kitchen).stream()
                 .map(known -> new Shown(
-                        known, table.find(known.food()).map(Ingredient::name).orElse(known.food())))
+                        known,
+                        table.find(known.food())
+                                .map(food -> food.name().toLowerCase(Locale.ROOT))
+                                .orElse(known.food())))
                 .toList();
         model.addAttribute("measures", shown);
         return "food/measures";

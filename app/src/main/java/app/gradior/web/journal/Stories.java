@@ -149,19 +149,31 @@ class Stories {
 
     /** The latest version as it would be planned now, for what the last batch was for, in its pot. */
     private Optional<Planning.FeasiblePlan> plan(UUID kitchen, Sauce sauce, BatchSummary last, BatchSummary wanting) {
-        PlanForm form = PlanForm.EMPTY.with(PlanField.POT, last.potId()).with(PlanField.ACTIVITY, last.activity());
-        if (last.ringId() != null) {
-            form = form.with(PlanField.RING, last.ringId());
-        }
-        form = form.with(PlanField.AIM, "thick")
-                .with(PlanField.USE, wanting.useFor())
-                .with(PlanField.SERVED, wanting.wantedCold() ? "5" : "60");
         try {
-            return planning.plan(kitchen, sauce, form).possible();
+            return planning.plan(kitchen, sauce, asked(last, wanting)).possible();
         } catch (NotFound gone) {
             // Its pot is not there any more.
             return Optional.empty();
         }
+    }
+
+    private static PlanForm asked(BatchSummary last, BatchSummary wanting) {
+        return PlanForm.EMPTY
+                .with(PlanField.POT, last.potId())
+                .with(PlanField.ACTIVITY, last.activity())
+                .with(PlanField.RING, last.ringId())
+                .with(PlanField.AIM, "thick")
+                .with(PlanField.USE, wanting.useFor())
+                .with(PlanField.SERVED, wanting.wantedCold() ? "5" : "60");
+    }
+
+    /** What the plan of the next batch is asked with. */
+    PlanForm asked(UUID kitchen, UUID sauce) {
+        List<BatchSummary> shown = new ArrayList<>(batches.search(kitchen, BatchFilter.ofSauce(sauce), null, SHOWN));
+        Collections.reverse(shown);
+        return wanting(shown)
+                .map(wanting -> asked(shown.get(shown.size() - 1), wanting))
+                .orElse(PlanForm.EMPTY);
     }
 
     private List<String> changes(UUID kitchen, BatchSummary before, BatchSummary last) {

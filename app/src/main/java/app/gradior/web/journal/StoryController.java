@@ -68,7 +68,8 @@ class StoryController {
                 .map(line -> "# " + line.substring(0, Math.min(LONGEST_NOTE, line.length())) + "\n")
                 .reduce("", String::concat);
         sauces.save(kitchen, sauce, sauce.name(), noted + sauce.text());
-        return "redirect:/sauces/" + id + "/plan?since=" + sauce.version();
+        return "redirect:/sauces/" + id + "/plan?since=" + sauce.version() + "&"
+                + stories.asked(kitchen, id).query();
     }
 
     /**

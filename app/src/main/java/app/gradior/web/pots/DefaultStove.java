@@ -36,9 +36,9 @@ class DefaultStove {
         if (there.isEmpty()) {
             List.of(
                             ring(wanted.stove(), PotText.FRONT_LEFT, 2000, 180, 170, 275),
-                            ring(wanted.stove(), PotText.BACK_LEFT, 1200, 145, 170, 100),
-                            ring(wanted.stove(), PotText.BACK_RIGHT, 1800, 180, 430, 100),
-                            ring(wanted.stove(), PotText.FRONT_RIGHT, 2200, 210, 430, 260))
+                            ring(wanted.stove(), PotText.BACK_LEFT, 1800, 180, 170, 92),
+                            ring(wanted.stove(), PotText.BACK_RIGHT, 1200, 145, 430, 85),
+                            ring(wanted.stove(), PotText.FRONT_RIGHT, 2200, 210, 430, 265))
                     .forEach(ring -> rings.add(kitchen, ring));
         } else {
             there.forEach(ring -> rings.change(kitchen, ring.with(wanted.stove())));

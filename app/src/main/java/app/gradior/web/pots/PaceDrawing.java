@@ -19,9 +19,10 @@ import java.util.UUID;
 record PaceDrawing(List<Dot> dots, double low, double high, double usual) {
     static final double WIDTH = 640;
     static final double HEIGHT = 180;
+    private static final double MARGIN = 16;
 
-    /** As far as the drawing goes: a third and three times as fast. */
-    private static final double FARTHEST = Math.log(3);
+    /** The drawing goes as far as what is on it, but no closer than this: small differences are to look small. */
+    private static final double NEAREST = Math.log(1.4);
 
     /**
      * A batch.
@@ -34,26 +35,33 @@ record PaceDrawing(List<Dot> dots, double low, double high, double usual) {
 
     /** @param batches the latest first, each telling something */
     static PaceDrawing of(List<BatchSummary> batches, EvaporationKnowledge.Known known) {
+        double low = Math.log(known.k().low());
+        double high = Math.log(known.k().high());
+        double farthest = Math.max(NEAREST, Math.max(Math.abs(low), Math.abs(high)));
+        for (BatchSummary batch : batches) {
+            farthest = Math.max(farthest, Math.abs(batch.learntLnK()) + range(batch));
+        }
         List<Dot> dots = new ArrayList<>();
         double step = WIDTH / (batches.size() + 1);
         for (int i = 0; i < batches.size(); i++) {
             BatchSummary batch = batches.get(batches.size() - 1 - i);
-            double range = Interval.Z_80 * batch.learntLogSd();
             dots.add(new Dot(
                     batch.id(),
                     step * (i + 1),
-                    y(batch.learntLnK()),
-                    y(batch.learntLnK() + range),
-                    y(batch.learntLnK() - range),
+                    y(batch.learntLnK(), farthest),
+                    y(batch.learntLnK() + range(batch), farthest),
+                    y(batch.learntLnK() - range(batch), farthest),
                     batch.excluded(),
                     batch.sauceName() + String.format(Locale.ROOT, ": %.2f", Math.exp(batch.learntLnK()))));
         }
-        return new PaceDrawing(
-                dots, y(Math.log(known.k().low())), y(Math.log(known.k().high())), y(0));
+        return new PaceDrawing(dots, y(low, farthest), y(high, farthest), y(0, farthest));
     }
 
-    private static double y(double lnK) {
-        double held = Math.max(-FARTHEST, Math.min(FARTHEST, lnK));
-        return Math.round(10 * (HEIGHT / 2 - held / FARTHEST * (HEIGHT / 2 - 10))) / 10.0;
+    private static double range(BatchSummary batch) {
+        return Interval.Z_80 * batch.learntLogSd();
+    }
+
+    private static double y(double lnK, double farthest) {
+        return Math.round(10 * (HEIGHT / 2 - lnK / farthest * (HEIGHT / 2 - MARGIN))) / 10.0;
     }
 }
