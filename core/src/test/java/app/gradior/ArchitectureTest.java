@@ -60,6 +60,10 @@ class ArchitectureTest {
             .definedBy("app.gradior.cook..")
             .layer("learning")
             .definedBy("app.gradior.learning..")
+            .layer("keeping")
+            .definedBy("app.gradior.keeping..")
+            .whereLayer("keeping")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("learning")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("quick")
@@ -79,5 +83,6 @@ class ArchitectureTest {
             .whereLayer("thickness")
             .mayOnlyBeAccessedByLayers("pot", "plan", "cook", "sauce", "recipe", "quick", "learning")
             .whereLayer("physics")
-            .mayOnlyBeAccessedByLayers("thickness", "pot", "plan", "cook", "sauce", "recipe", "quick", "learning");
+            .mayOnlyBeAccessedByLayers(
+                    "thickness", "pot", "plan", "cook", "sauce", "recipe", "quick", "learning", "keeping");
 }
