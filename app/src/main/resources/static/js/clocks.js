@@ -12,7 +12,8 @@ addEventListener(
   { passive: true },
 );
 
-function ring(label) {
+/** @param {string} label */
+export function ring(label) {
   if (sound) {
     [0, 0.25, 0.5].forEach((after, i) => {
       const tone = sound.createOscillator();

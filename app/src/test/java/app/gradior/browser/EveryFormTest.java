@@ -85,6 +85,10 @@ class EveryFormTest {
             Map.entry("jars", "3"),
             Map.entry("q", "plum"),
             Map.entry("liquid", "500 ml chicken stock"),
+            Map.entry("brimMl", "190"),
+            Map.entry("tallCm", "8,5"),
+            Map.entry("into", "100"),
+            Map.entry("owned", "6"),
             Map.entry("k", "0.9"));
 
     /** These of the cook page, by what has happened. */

@@ -116,12 +116,14 @@ public record Contents(Mixture end, List<Portion> foods) {
                         || p.food().key().contains("mushroom"));
     }
 
+    boolean hasProduce() {
+        return share(p -> PRODUCE.contains(p.food().group()) || p.food().key().startsWith("coconut"))
+                > MORE_THAN_SEASONING;
+    }
+
     /** Fruit or vegetable with too little acid of its own; or something of them that went in at the end, raw. */
     boolean isFresh() {
-        boolean produce =
-                share(p -> PRODUCE.contains(p.food().group()) || p.food().key().startsWith("coconut"))
-                        > MORE_THAN_SEASONING;
-        return produce && ph() > 4.2
+        return hasProduce() && ph() > 4.2
                 || any(p -> !p.heated() && PRODUCE.contains(p.food().group()));
     }
 

@@ -15,12 +15,16 @@ import java.util.List;
  * @param wide whether its mouth is as wide as it is
  */
 public record JarSize(Volume brim, Length height, boolean wide) {
+    /** The smallest and the largest that there are, in ml. */
+    public static final double LEAST_ML = 20;
+
+    public static final double MOST_ML = 10_000;
     private static final double HEADSPACE_MM = 10;
     private static final double LARGE_ML = 500;
 
     /** @throws IllegalArgumentException if a figure is out of its bounds */
     public JarSize {
-        Bounds.check("what a jar holds in ml", brim.millilitres(), 20, 10_000);
+        Bounds.check("what a jar holds in ml", brim.millilitres(), LEAST_ML, MOST_ML);
         Bounds.check("height of a jar in mm", height.millimetres(), 20, 500);
     }
 

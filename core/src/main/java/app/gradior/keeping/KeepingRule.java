@@ -84,6 +84,10 @@ public enum KeepingRule {
                 rules.remove(VERY_SHARP);
             }
         }
-        return rules.isEmpty() ? EnumSet.of(NOT_KNOWN) : rules;
+        if (rules.isEmpty()) {
+            // Its acid makes no fruit keep shorter than it does without.
+            return EnumSet.of(contents.hasProduce() ? FRESH_PUREE : NOT_KNOWN);
+        }
+        return rules;
     }
 }

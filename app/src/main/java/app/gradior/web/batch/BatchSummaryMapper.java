@@ -100,6 +100,16 @@ interface BatchSummaryMapper {
                 select 1 from verdict where kitchen_id = #{kitchen} and cook_id = #{m.summary.id} and next_day))""")
     void writeRow(@Param("kitchen") UUID kitchen, @Param("m") BatchSummary.Made made, @Param("model") int model);
 
+    @Select("select exists (select 1 from batch_reading where kitchen_id = #{kitchen} and cook_id = #{cook})")
+    boolean hasReadings(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
+
+    /** Deleting where there is nothing would lock the gap that other cooks' readings go into. */
+    default void clearReadings(UUID kitchen, UUID cook) {
+        if (hasReadings(kitchen, cook)) {
+            removeReadings(kitchen, cook);
+        }
+    }
+
     @Delete("delete from batch_reading where kitchen_id = #{kitchen} and cook_id = #{cook}")
     void removeReadings(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
 
@@ -117,7 +127,7 @@ interface BatchSummaryMapper {
     default void write(UUID kitchen, BatchSummary.Made made, int model) {
         UUID cook = made.summary().id();
         writeRow(kitchen, made, model);
-        removeReadings(kitchen, cook);
+        clearReadings(kitchen, cook);
         if (!made.evidence().seen().isEmpty()) {
             writeReadings(kitchen, cook, made.evidence().seen());
         }
@@ -137,7 +147,7 @@ interface BatchSummaryMapper {
 
     /** Of a batch that is back on the stove. */
     default void remove(UUID kitchen, UUID cook) {
-        removeReadings(kitchen, cook);
+        clearReadings(kitchen, cook);
         removeRow(kitchen, cook);
     }
 

@@ -64,6 +64,7 @@ public class Demo implements ApplicationRunner {
     private final BatchService cooks;
     private final Verdicts verdicts;
     private final Kitchenware kitchenware;
+    private final DemoShelf shelf;
     private final JsonMapper json;
     private final Accounts accounts;
     private final TransactionTemplate transaction;
@@ -80,6 +81,7 @@ public class Demo implements ApplicationRunner {
             BatchService cooks,
             Verdicts verdicts,
             Kitchenware kitchenware,
+            DemoShelf shelf,
             JsonMapper json,
             Accounts accounts,
             TransactionTemplate transaction,
@@ -94,6 +96,7 @@ public class Demo implements ApplicationRunner {
         this.cooks = cooks;
         this.verdicts = verdicts;
         this.kitchenware = kitchenware;
+        this.shelf = shelf;
         this.json = json;
         this.accounts = accounts;
         this.transaction = transaction;
@@ -179,10 +182,12 @@ public class Demo implements ApplicationRunner {
         } catch (Unreadable e) {
             throw new IllegalStateException(e.getMessage(), e);
         }
+        shelf.sizes(kitchen, read.jarSizes());
         for (KitchenFile.BatchEntry batch : read.batches()) {
             UUID cook = cook(
                     kitchen, batch, saucesByName.get(batch.sauce()), potsByName.get(batch.pot()), ringsByName, now);
             judge(kitchen, cook, opened.person(), batch, now);
+            shelf.fill(kitchen, cook, batch);
         }
     }
 

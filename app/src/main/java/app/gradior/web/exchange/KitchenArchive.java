@@ -7,6 +7,7 @@ import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
 import app.gradior.web.food.KitchenMeasures;
 import app.gradior.web.journal.BatchPhotos;
+import app.gradior.web.keeping.Jars;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
@@ -36,6 +37,7 @@ class KitchenArchive {
     private final BatchService cooks;
     private final Verdicts verdicts;
     private final KitchenMeasures measures;
+    private final Jars jars;
     private final BatchPhotos photos;
     private final JsonMapper json;
 
@@ -49,6 +51,7 @@ class KitchenArchive {
             BatchService cooks,
             Verdicts verdicts,
             KitchenMeasures measures,
+            Jars jars,
             BatchPhotos photos,
             JsonMapper json) {
         this.files = files;
@@ -60,6 +63,7 @@ class KitchenArchive {
         this.cooks = cooks;
         this.verdicts = verdicts;
         this.measures = measures;
+        this.jars = jars;
         this.photos = photos;
         this.json = json;
     }
@@ -74,6 +78,7 @@ class KitchenArchive {
             put(zip, "rings.json", write(rings.all(kitchen)));
             put(zip, "boil-offs.json", write(tests.all(kitchen)));
             put(zip, "plans.json", write(plans.all(kitchen)));
+            put(zip, "jars.json", write(jars.export(kitchen)));
             put(zip, "measures.json", write(measures.of(kitchen)));
             put(zip, "verdicts.json", write(verdicts.all(kitchen)));
             cooks.export(kitchen, (row, entries) -> {

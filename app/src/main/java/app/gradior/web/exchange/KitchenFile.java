@@ -1,5 +1,6 @@
 package app.gradior.web.exchange;
 
+import app.gradior.keeping.Place;
 import app.gradior.measure.Measures;
 import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
@@ -28,7 +29,8 @@ public record KitchenFile(
         List<RingEntry> rings,
         List<BoilOffEntry> boilOffs,
         List<SauceEntry> sauces,
-        List<BatchEntry> batches) {
+        List<BatchEntry> batches,
+        List<JarSizeEntry> jarSizes) {
     static final String FORMAT = "gradior-kitchen/1";
 
     public KitchenFile {
@@ -40,6 +42,7 @@ public record KitchenFile(
         boilOffs = boilOffs == null ? List.of() : boilOffs;
         sauces = sauces == null ? List.of() : sauces;
         batches = batches == null ? List.of() : batches;
+        jarSizes = jarSizes == null ? List.of() : jarSizes;
     }
 
     record AmountEntry(String measure, String food, double grams) {}
@@ -84,7 +87,17 @@ public record KitchenFile(
             String lid,
             TargetEntry target,
             List<EventEntry> events,
-            List<VerdictEntry> verdicts) {}
+            List<VerdictEntry> verdicts,
+            List<JarEntry> jars) {}
+
+    /** A kind of jar: what it holds to the brim, how tall it is inside, how many there are. */
+    public record JarSizeEntry(String name, double brimMl, double heightMm, boolean wide, int owned) {}
+
+    /** A jar filled so many minutes after the sauce came off the heat, of a kind by its name. */
+    public record JarEntry(String size, double ml, Place place, double afterMinutes, List<JarEventEntry> events) {}
+
+    /** What happened to a jar so many minutes after it was filled: opened, frozen, fridge, taken, given, finished. */
+    public record JarEventEntry(String kind, double afterMinutes, Double ml) {}
 
     /** What was said of a batch; {@code thickness} from −2 (too thin) to 2, {@code salt} from −1 (too little) to 1. */
     public record VerdictEntry(

@@ -101,6 +101,7 @@ public class KitchenFiles {
                 List.of(),
                 List.of(),
                 entries,
+                List.of(),
                 List.of());
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);
     }

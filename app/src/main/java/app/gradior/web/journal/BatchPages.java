@@ -5,6 +5,7 @@ import app.gradior.web.batch.CookRow;
 import app.gradior.web.batch.Verdict;
 import app.gradior.web.batch.Verdicts;
 import app.gradior.web.equipment.Pots;
+import app.gradior.web.keeping.Jars;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.learning.PotLearning;
@@ -29,6 +30,7 @@ class BatchPages {
     private final PotLearning pots;
     private final Pots kitchenPots;
     private final Accounts accounts;
+    private final Jars jars;
     private final JsonMapper json;
     private final Clock clock;
 
@@ -38,6 +40,7 @@ class BatchPages {
             PotLearning pots,
             Pots kitchenPots,
             Accounts accounts,
+            Jars jars,
             JsonMapper json,
             Clock clock) {
         this.verdicts = verdicts;
@@ -45,6 +48,7 @@ class BatchPages {
         this.pots = pots;
         this.kitchenPots = kitchenPots;
         this.accounts = accounts;
+        this.jars = jars;
         this.json = json;
         this.clock = clock;
     }
@@ -85,6 +89,7 @@ class BatchPages {
                         .toList());
         model.addAttribute("steps", BatchText.STEPS);
         model.addAttribute("agains", Verdict.Again.values());
+        model.addAttribute("jars", jars.ofBatch(kitchen, batch.id()));
         model.addAttribute("photo", photos.has(kitchen, batch.id()));
         model.addAttribute("otherPot", pots.change(kitchen, batch.potId()).orElse(null));
     }

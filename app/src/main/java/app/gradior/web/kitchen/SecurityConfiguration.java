@@ -78,6 +78,7 @@ class SecurityConfiguration {
                                 "/demo",
                                 "/join/*",
                                 "/feed/*",
+                                "/calendar/*",
                                 "/error",
                                 "/css/**",
                                 "/js/**",

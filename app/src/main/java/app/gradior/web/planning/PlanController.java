@@ -4,10 +4,8 @@ import app.gradior.food.StarchKind;
 import app.gradior.plan.Target;
 import app.gradior.plan.Use;
 import app.gradior.pot.Activity;
-import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.sauce.Difference;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import java.nio.charset.StandardCharsets;
@@ -25,20 +23,15 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 @RequestMapping("/sauces/{id}/plan")
 class PlanController {
-    /** So many of the latest batches are offered to be met again. */
-    private static final int BATCHES_TO_MEET = 20;
-
     private final SauceService book;
     private final Planning planning;
-    private final PlanService plans;
-    private final BatchSummaries batches;
+    private final PlanSurroundings surroundings;
     private final BoardPage board;
 
-    PlanController(SauceService book, Planning planning, PlanService plans, BatchSummaries batches, BoardPage board) {
+    PlanController(SauceService book, Planning planning, PlanSurroundings surroundings, BoardPage board) {
         this.book = book;
         this.planning = planning;
-        this.plans = plans;
-        this.batches = batches;
+        this.surroundings = surroundings;
         this.board = board;
     }
 
@@ -64,15 +57,7 @@ class PlanController {
         model.addAttribute("uses", Use.values());
         model.addAttribute("bases", Target.Basis.values());
         model.addAttribute("starches", StarchKind.values());
-        model.addAttribute("batches", batches.latest(kitchen, BATCHES_TO_MEET));
-        book.versions(kitchen, id).stream()
-                .filter(version -> since != null && version.version() == since)
-                .findFirst()
-                .ifPresent(before -> model.addAttribute(
-                        "difference",
-                        Difference.of(before.text(), planned.sauce().text())));
-        model.addAttribute("since", since);
-        model.addAttribute("kept", plans.ofSauce(kitchen, id));
+        surroundings.add(kitchen, planned.sauce(), since, model);
         return "plan/plan";
     }
 

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.ResourceBundle;
 
 /** About what colour a sauce has, by what goes in: so that it is recognised in a list. */
-final class SauceColour {
+public final class SauceColour {
     private static final ResourceBundle FOODS = ResourceBundle.getBundle("colours");
 
     /** Of a sauce of which no food has a colour of its own. */
@@ -16,7 +16,7 @@ final class SauceColour {
     private SauceColour() {}
 
     /** As #rrggbb. */
-    static String of(ReadSauce sauce) {
+    public static String of(ReadSauce sauce) {
         double[] sum = new double[3];
         double weight = 0;
         for (SauceLine line : sauce.lines()) {

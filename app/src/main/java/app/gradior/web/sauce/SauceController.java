@@ -1,16 +1,10 @@
 package app.gradior.web.sauce;
 
-import app.gradior.plan.Target;
-import app.gradior.plan.Use;
-import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -29,40 +23,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sauces")
 class SauceController {
     private final SauceService book;
-    private final SauceReader reader;
     private final SauceMapper mapper;
     private final Workshop workshop;
-    private final LastMade made;
+    private final SauceShelf shelf;
 
-    SauceController(SauceService book, SauceReader reader, SauceMapper mapper, Workshop workshop, LastMade made) {
+    SauceController(SauceService book, SauceMapper mapper, Workshop workshop, SauceShelf shelf) {
         this.book = book;
-        this.reader = reader;
         this.mapper = mapper;
         this.workshop = workshop;
-        this.made = made;
+        this.shelf = shelf;
     }
 
     private static final int PAGE = 20;
-
-    /**
-     * A sauce in the list, as read.
-     *
-     * @param colour about what colour it has
-     * @param last the latest batch of it, if it was ever made
-     */
-    record Shelved(Sauce sauce, ReadSauce read, boolean photo, String colour, Optional<LastMade.Batch> last) {
-        /** What it is for, if its own text says so. */
-        public Optional<Use> use() {
-            return read.target().filter(Target.ForUse.class::isInstance).map(target -> ((Target.ForUse) target).use());
-        }
-
-        /** How it looks on a spoon: as it came out last, or else as its text wants it. */
-        public SpoonCoat look() {
-            return last.flatMap(batch -> Optional.ofNullable(batch.look()))
-                    .or(() -> use().map(use -> SpoonCoat.of(use.aim())))
-                    .orElse(SpoonCoat.LINE_FILLS);
-        }
-    }
 
     @GetMapping
     String all(
@@ -83,20 +55,7 @@ class SauceController {
         model.addAttribute("first", before == null);
         model.addAttribute(
                 "more", page.size() > sauces.size() ? sauces.get(PAGE - 1).id() : null);
-        List<ReadSauce> read = reader.readAll(kitchen, sauces);
-        var photographed = new HashSet<>(mapper.photographed(kitchen));
-        Map<UUID, LastMade.Batch> last =
-                made.of(kitchen, sauces.stream().map(Sauce::id).toList());
-        List<Shelved> shelf = new ArrayList<>();
-        for (int i = 0; i < sauces.size(); i++) {
-            shelf.add(new Shelved(
-                    sauces.get(i),
-                    read.get(i),
-                    photographed.contains(sauces.get(i).id()),
-                    SauceColour.of(read.get(i)),
-                    Optional.ofNullable(last.get(sauces.get(i).id()))));
-        }
-        model.addAttribute("shelf", shelf);
+        model.addAttribute("shelf", shelf.of(kitchen, sauces));
         model.addAttribute("archived", archived);
         model.addAttribute("away", archived ? 0 : book.countArchived(kitchen));
         Optional.ofNullable(deleted)

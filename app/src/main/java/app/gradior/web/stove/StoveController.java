@@ -1,6 +1,5 @@
 package app.gradior.web.stove;
 
-import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.batch.BatchText;
 import app.gradior.web.equipment.KitchenPot;
@@ -26,18 +25,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Home: the stove from above with what is on it. */
 @Controller
 class StoveController {
-    private static final int ON_THE_SHELF = 12;
     private static final int RECENT = 5;
     private static final int TO_CHOOSE_FROM = 30;
 
-    private final BatchSummaries batches;
+    private final StoveShelf shelf;
     private final CookViews views;
     private final SauceService sauces;
     private final Pots pots;
     private final Rings rings;
 
-    StoveController(BatchSummaries batches, CookViews views, SauceService sauces, Pots pots, Rings rings) {
-        this.batches = batches;
+    StoveController(StoveShelf shelf, CookViews views, SauceService sauces, Pots pots, Rings rings) {
+        this.shelf = shelf;
         this.views = views;
         this.sauces = sauces;
         this.pots = pots;
@@ -50,12 +48,13 @@ class StoveController {
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model) {
         List<CookView> running = views.underWay(kitchen);
-        List<BatchSummary> finished = batches.latest(kitchen, ON_THE_SHELF);
+        List<BatchSummary> finished = shelf.latest(kitchen);
         List<Sauce> latest = sauces.latest(kitchen, RECENT);
         model.addAttribute("places", places(rings.all(kitchen), running));
         model.addAttribute("running", running);
         model.addAttribute("strip", Timeline.of(running, views.now()));
-        model.addAttribute("shelf", Shelf.of(finished, views.now()));
+        model.addAttribute("shelf", shelf.batches(kitchen, finished, views.now()));
+        model.addAttribute("jars", shelf.jars(kitchen));
         model.addAttribute("sauces", latest);
         model.addAttribute("steps", BatchText.STEPS);
         boolean measured = pots.all(kitchen).stream().anyMatch(KitchenPot::measured);

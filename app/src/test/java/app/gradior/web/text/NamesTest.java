@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import app.gradior.cook.EventKind;
 import app.gradior.food.Allergen;
 import app.gradior.food.StarchKind;
+import app.gradior.keeping.ColdManner;
+import app.gradior.keeping.Cooling;
+import app.gradior.keeping.JarEvent;
+import app.gradior.keeping.KeepingRule;
 import app.gradior.measure.Measures;
 import app.gradior.plan.Caution;
 import app.gradior.plan.Limit;
@@ -53,12 +57,17 @@ class NamesTest {
                         TypicalPot.values(),
                         Liquid.values(),
                         Use.values(),
-                        Verdict.Again.values())
+                        Verdict.Again.values(),
+                        ColdManner.values(),
+                        Cooling.Bath.values(),
+                        JarEvent.Way.values(),
+                        KeepingRule.values())
                 .flatMap(Stream::of);
     }
 
     private static Stream<Enum<?>> seen() {
-        return Stream.<Enum<?>[]>of(Activity.values(), StarchKind.values(), Use.values(), SpoonCoat.values())
+        return Stream.<Enum<?>[]>of(
+                        Activity.values(), ColdManner.values(), StarchKind.values(), Use.values(), SpoonCoat.values())
                 .flatMap(Stream::of);
     }
 

@@ -1,0 +1,103 @@
+package app.gradior.web.keeping;
+
+import app.gradior.keeping.ColdManner;
+import app.gradior.keeping.Cooling;
+import app.gradior.keeping.Keeping;
+import app.gradior.keeping.Place;
+import app.gradior.quantity.Celsius;
+import app.gradior.web.batch.BatchService;
+import app.gradior.web.batch.CookRow;
+import app.gradior.web.kitchen.CurrentKitchen;
+import app.gradior.web.text.Names;
+import app.gradior.web.text.Wording;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** What is shown of one jar. */
+@Component
+class JarPages {
+    private static final Duration NEXT_DAY = Duration.ofHours(12);
+    private static final Celsius FROM = Celsius.of(85);
+
+    private final Jars jars;
+    private final BatchService cooks;
+    private final Wording say;
+
+    JarPages(Jars jars, BatchService cooks, Wording say) {
+        this.jars = jars;
+        this.cooks = cooks;
+        this.say = say;
+    }
+
+    /** A jar in a list. */
+    record Line(JarRow jar, String state, String level) {}
+
+    Line line(JarRow jar, LocalDate today, Instant now) {
+        return new Line(jar, ShelfText.state(jar, today, now), ShelfText.level(jar, today));
+    }
+
+    /** A way to cool it, with how long that takes. */
+    record Way(String name, String minutes) {}
+
+    void chosen(UUID kitchen, JarRow jar, Model model) {
+        Instant now = jars.now();
+        LocalDate today = jars.today(CurrentKitchen.zone());
+        Keeping keeping = jar.keeping();
+        model.addAttribute("chosen", line(jar, today, now));
+        model.addAttribute("keeps", ShelfText.keeps(keeping));
+        model.addAttribute("contains", ShelfText.contains(keeping));
+        model.addAttribute("cautions", ShelfText.cautions(keeping));
+        model.addAttribute("manners", manners(keeping.manners(), jar.place()));
+        model.addAttribute("history", jars.history(kitchen, jar.id()));
+        model.addAttribute("mayFreeze", keeping.frozenMonths().isPresent() && !jar.thawed());
+        CookRow batch = cooks.row(kitchen, jar.cookId());
+        model.addAttribute(
+                "judge",
+                batch.finishedAt() != null
+                        && Duration.between(batch.finishedAt(), now).compareTo(NEXT_DAY) > 0);
+        if (jar.coolingSince() != null) {
+            model.addAttribute("ways", ways(jar));
+        }
+    }
+
+    private static List<String> manners(Set<ColdManner> manners, Place place) {
+        return manners.stream()
+                .sorted()
+                .map(manner -> place == Place.FREEZER ? Names.look(manner) : Names.of(manner))
+                .distinct()
+                .toList();
+    }
+
+    /** How long each way of cooling takes down to where the fridge may do the rest. */
+    private List<Way> ways(JarRow jar) {
+        Cooling cooling = Cooling.of(jar.size().across(), jar.size().height(), false);
+        Map<String, Cooling.Bath> baths = new LinkedHashMap<>();
+        for (Cooling.Bath bath : Cooling.Bath.values()) {
+            baths.put(Names.of(bath), bath);
+        }
+        return baths.entrySet().stream()
+                .map(way -> new Way(
+                        way.getKey(),
+                        way.getValue() == Cooling.Bath.AIR
+                                ? say.span(cooling.minutes(FROM, Celsius.of(30), way.getValue()))
+                                : say.span(cooling.minutes(FROM, Cooling.WARM, way.getValue()))))
+                .toList();
+    }
+
+    /** What others did since a page was made, in words. */
+    String meanwhile(UUID kitchen, UUID jar, UUID own, int others) {
+        return ShelfText.meanwhile(jars.history(kitchen, jar).stream()
+                .filter(happened -> !happened.event().id().equals(own))
+                .limit(others)
+                .map(happened -> ShelfText.happened(happened.event()))
+                .toList());
+    }
+}
