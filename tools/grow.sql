@@ -1,5 +1,5 @@
--- Fills the demo kitchen that was opened last for ./gradior bench growth: copies of its latest finished batch, of a sauce
--- and of a pot, until there are @batches, @sauces and @pots of them.
+-- Fills the demo kitchen that was opened last for ./gradior bench growth: copies of its latest finished batch, of a sauce,
+-- of a pot and of a jar, until there are @batches, @sauces, @pots and @jars of them.
 set @kitchen = (select id from kitchen where guest = 'DEMO' order by created_at desc limit 1);
 set @batch = (select id from cook where kitchen_id = @kitchen and finished_at is not null order by finished_at desc limit 1);
 set @sauce = (select s.id from sauce s where s.kitchen_id = @kitchen order by s.changed_at limit 1);
@@ -47,3 +47,22 @@ where seq <= @pots - (select count(*) from pot where kitchen_id = @kitchen);
 insert into pot (id, kitchen_id, name, base_mm, rim_mm, wall_mm, material, tare_g, created_at, lid)
 select g.id, p.kitchen_id, concat(p.name, ' ', g.n), p.base_mm, p.rim_mm, p.wall_mm, p.material, p.tare_g, p.created_at, p.lid
 from pot p join grown g where p.id = @pot;
+
+delete from grown;
+insert into grown
+select uuid(), seq from seq_1_to_20000
+where seq <= @jars - (select count(*) from jar where kitchen_id = @kitchen and gone is null);
+set @jar = (select id from jar where kitchen_id = @kitchen and gone is null and place = 'FRIDGE' order by number desc limit 1);
+set @last = (select max(number) from jar where kitchen_id = @kitchen);
+insert into jar (id, kitchen_id, number, code, cook_id, sauce_id, name, colour, made_at, size_id, brim_ml, height_mm, wide,
+  gram_per_ml, rules, manners, allergens, allergens_known, honey, alcohol_g, revision, place, left_ml, opened_at, gone,
+  gone_at, use_by, thawed, cooling_since, stood_out)
+select g.id, j.kitchen_id, @last + g.n, substring(md5(g.id), 1, 12), j.cook_id, j.sauce_id, j.name, j.colour, j.made_at,
+  j.size_id, j.brim_ml, j.height_mm, j.wide, j.gram_per_ml, j.rules, j.manners, j.allergens, j.allergens_known, j.honey,
+  j.alcohol_g, j.revision, j.place, j.left_ml, j.opened_at, j.gone, j.gone_at, j.use_by, j.thawed, j.cooling_since,
+  j.stood_out
+from jar j join grown g where j.id = @jar;
+insert into jar_event (id, kitchen_id, jar_id, kind, at, stored_at, person, body)
+select uuid(), e.kitchen_id, g.id, e.kind, e.at, e.stored_at, e.person, e.body
+from jar_event e join grown g where e.jar_id = @jar order by g.n, e.seq;
+update jar_number set last = (select max(number) from jar where kitchen_id = @kitchen) where kitchen_id = @kitchen;

@@ -53,10 +53,19 @@ create table jar (
   unique key jar_of_number (kitchen_id, number),
   unique key jar_of_code (code),
   key jar_here (kitchen_id, gone, use_by, number),
-  key jar_of_sauce (kitchen_id, sauce_id, gone),
+  key jar_totals (kitchen_id, gone, sauce_id, place, size_id, left_ml),
   constraint jar_kitchen foreign key (kitchen_id) references kitchen (id),
   constraint jar_cook foreign key (cook_id) references cook (id)
 );
+
+create trigger jar_insert before insert on jar for each row
+  update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id;
+
+create trigger jar_update before update on jar for each row
+  update kitchen_change set changes = changes + 1 where kitchen_id = new.kitchen_id;
+
+create trigger jar_delete before delete on jar for each row
+  update kitchen_change set changes = changes + 1 where kitchen_id = old.kitchen_id;
 
 create table jar_event (
   id uuid not null primary key,

@@ -66,6 +66,10 @@ final class Screenshots {
         shoot(page, "cook" + suffix);
         page.locator(".actions [data-open=rescue]").click();
         shoot(page, "rescue" + suffix);
+        page.navigate("/shelf");
+        page.locator(".rack a").nth(1).click();
+        page.evaluate("scrollTo(0, 0)");
+        shoot(page, "shelf" + suffix);
         page.navigate("/journal");
         shoot(page, "journal" + suffix);
         page.locator(".batches a.name").first().click();

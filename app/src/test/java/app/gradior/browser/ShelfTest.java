@@ -24,7 +24,7 @@ class ShelfTest {
         Page page = demo(1280, 800);
         page.navigate("/shelf");
         Kitchens.assertNoSeriousFaults(page);
-        Locator stock = page.locator(".board a[aria-label^='Beef stock']").first();
+        Locator stock = page.locator(".rack a[aria-label^='Beef stock']").first();
         stock.focus();
         page.keyboard().press("Enter");
         assertThat(page.locator("#jar h2")).hasText("Beef stock and port reduction");
@@ -42,7 +42,7 @@ class ShelfTest {
         Page page = demo(390, 844);
         page.navigate("/shelf");
         Kitchens.assertFitsAcross(page);
-        page.locator(".board a[aria-label^='Beef stock']").first().click();
+        page.locator(".rack a[aria-label^='Beef stock']").first().click();
         page.getByText("Its label").click();
         assertThat(page.locator(".sheet-preview text").first()).containsText("Beef stock");
         Kitchens.assertFitsAcross(page);

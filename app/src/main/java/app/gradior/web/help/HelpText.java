@@ -124,7 +124,19 @@ final class HelpText {
                     "Batch",
                     Drawing.NONE,
                     "journal stove",
-                    "A sauce that was cooked and is off the heat. The journal shows its forecast beside what really happened."));
+                    "A sauce that was cooked and is off the heat. The journal shows its forecast beside what really happened."),
+            word(
+                    "jar",
+                    "Jar",
+                    Drawing.NONE,
+                    "shelf",
+                    "A part of a batch with a number and a label. Each thing that happens to it is kept and can be undone."),
+            word(
+                    "use-by",
+                    "Use by",
+                    Drawing.NONE,
+                    "shelf",
+                    "Usual guidance for home fridges of 4 °C or less. It follows from what is in the sauce; the shortest rule counts."));
 
     static final List<Key> KEYS = List.of(
             new Key("stove", "1 – 6", "start a sauce on that ring, or go to the one that is on it"),
@@ -141,12 +153,14 @@ final class HelpText {
             new Key("cook", "Space", "stirred"),
             new Key("cook", "R", "what to do when something is wrong"),
             new Key("cook", "F", "take it off"),
+            new Key("shelf", "O Z T", "the chosen jar: opened, frozen, thaw it in the fridge"),
+            new Key("shelf", "G X I", "given, finished, into the fridge"),
             new Key("quick", "1 2 3", "reduce, thicken, too thick or too thin"),
             new Key("", "?", "this help"),
             new Key("", "Esc", "close what is open"));
 
     /** The places as they are called, in the order of the help page. */
-    static final List<String> PLACES = List.of("quick", "stove", "sauces", "plan", "cook", "pots", "journal");
+    static final List<String> PLACES = List.of("quick", "stove", "sauces", "plan", "cook", "pots", "journal", "shelf");
 
     /** What a place is called. */
     static String called(String place) {

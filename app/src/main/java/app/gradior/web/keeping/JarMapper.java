@@ -25,12 +25,6 @@ interface JarMapper {
     /** @param person who did it; null if that is not known */
     record EventRow(UUID id, String kind, Instant at, String body, String person) {}
 
-    /** How many jars of a sauce there are and how much is in them. */
-    record Stock(UUID sauceId, int jars, double ml) {}
-
-    /** How many jars stand somewhere. */
-    record Standing(Place place, int jars) {}
-
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id}")
     Optional<JarRow> find(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 
@@ -44,7 +38,7 @@ interface JarMapper {
     @Select("<script>" + COLUMNS + """
             where kitchen_id = #{kitchen} and gone is null
             <if test="name != null">and name like #{name}</if>
-            order by use_by is null desc, use_by, number limit #{limit} offset #{from}
+            order by use_by, number limit #{limit} offset #{from}
             </script>""")
     List<JarRow> here(
             @Param("kitchen") UUID kitchen,
@@ -52,8 +46,17 @@ interface JarMapper {
             @Param("from") int from,
             @Param("limit") int limit);
 
-    @Select("select place, count(*) as jars from jar where kitchen_id = #{kitchen} and gone is null group by place")
-    List<Standing> standing(@Param("kitchen") UUID kitchen);
+    /** Jars that are here, of one sauce, place and size: how many, and how much is in them. */
+    record Heap(UUID sauceId, Place place, UUID sizeId, int jars, double ml) {}
+
+    @Select("""
+            select sauce_id, place, size_id, count(*) as jars, sum(left_ml) as ml from jar
+            where kitchen_id = #{kitchen} and gone is null group by sauce_id, place, size_id""")
+    List<Heap> heaps(@Param("kitchen") UUID kitchen);
+
+    /** What a sauce was called when its latest jar was filled. */
+    @Select("select name from jar where kitchen_id = #{kitchen} and gone is null and sauce_id = #{sauce} limit 1")
+    String nameOf(@Param("kitchen") UUID kitchen, @Param("sauce") UUID sauce);
 
     /** Those that are here and to be used by a day. */
     @Select(COLUMNS + """
@@ -81,23 +84,6 @@ interface JarMapper {
             <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach> order by number
             </script>""")
     List<JarRow> some(@Param("kitchen") UUID kitchen, @Param("ids") Collection<UUID> ids);
-
-    @Select("""
-            <script>
-            select sauce_id, count(*) as jars, sum(left_ml) as ml from jar
-            where kitchen_id = #{kitchen} and gone is null and sauce_id in
-              <foreach item="id" collection="sauces" open="(" separator="," close=")">#{id}</foreach>
-            group by sauce_id
-            </script>""")
-    List<Stock> stock(@Param("kitchen") UUID kitchen, @Param("sauces") Collection<UUID> sauces);
-
-    /** What there is of a sauce. */
-    record StockOfSauce(UUID sauceId, String name, int jars, double ml) {}
-
-    @Select("""
-            select sauce_id, max(name) as name, count(*) as jars, sum(left_ml) as ml from jar
-            where kitchen_id = #{kitchen} and gone is null group by sauce_id order by ml desc limit #{limit}""")
-    List<StockOfSauce> stockOfAll(@Param("kitchen") UUID kitchen, @Param("limit") int limit);
 
     @Select(COLUMNS + "where kitchen_id = #{kitchen} order by number")
     List<JarRow> all(@Param("kitchen") UUID kitchen);
@@ -141,13 +127,12 @@ interface JarMapper {
     @Update("update jar_number set last = #{last} where kitchen_id = #{kitchen}")
     void numbered(@Param("kitchen") UUID kitchen, @Param("last") int last);
 
-    /** A kind of jar; {@code used} of the {@code owned} are filled and here. */
-    record SizeRow(UUID id, String name, double brimMl, double heightMm, boolean wide, int owned, int used) {}
+    /** A kind of jar. */
+    record SizeRow(UUID id, String name, double brimMl, double heightMm, boolean wide, int owned) {}
 
     @Select("""
-            select s.id, s.name, s.brim_ml, s.height_mm, s.wide, s.owned, (
-              select count(*) from jar j where j.kitchen_id = #{kitchen} and j.size_id = s.id and j.gone is null) as used
-            from jar_size s where s.kitchen_id = #{kitchen} and s.removed_at is null order by s.brim_ml, s.name""")
+            select id, name, brim_ml, height_mm, wide, owned from jar_size
+            where kitchen_id = #{kitchen} and removed_at is null order by brim_ml, name""")
     List<SizeRow> sizes(@Param("kitchen") UUID kitchen);
 
     @Insert("""

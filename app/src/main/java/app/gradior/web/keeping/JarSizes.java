@@ -6,6 +6,7 @@ import app.gradior.quantity.Volume;
 import app.gradior.web.platform.NotFound;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -13,10 +14,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class JarSizes {
     private final JarMapper mapper;
+    private final JarTotals totals;
     private final Clock clock;
 
-    JarSizes(JarMapper mapper, Clock clock) {
+    JarSizes(JarMapper mapper, JarTotals totals, Clock clock) {
         this.mapper = mapper;
+        this.totals = totals;
         this.clock = clock;
     }
 
@@ -38,6 +41,7 @@ public class JarSizes {
     }
 
     public List<Owned> all(UUID kitchen) {
+        Map<UUID, Integer> used = totals.of(kitchen).bySize();
         return mapper.sizes(kitchen).stream()
                 .map(row -> new Owned(
                         row.id(),
@@ -45,7 +49,7 @@ public class JarSizes {
                         new JarSize(
                                 Volume.ofMillilitres(row.brimMl()), Length.ofMillimetres(row.heightMm()), row.wide()),
                         row.owned(),
-                        row.used()))
+                        used.getOrDefault(row.id(), 0)))
                 .toList();
     }
 
@@ -58,8 +62,7 @@ public class JarSizes {
                         size.brim().millilitres(),
                         size.height().millimetres(),
                         size.wide(),
-                        owned,
-                        0));
+                        owned));
     }
 
     void remove(UUID kitchen, UUID id) {

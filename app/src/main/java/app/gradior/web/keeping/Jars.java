@@ -13,7 +13,6 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.sauce.JarStock;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -26,7 +25,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -36,7 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The jars of a kitchen, each with its events. */
 @Component
-public class Jars implements JarStock {
+public class Jars {
     /** Letters and figures that no one takes for each other. */
     private static final String CODE_LETTERS = "23456789abcdefghjkmnpqrstuvwxyz";
 
@@ -253,22 +251,6 @@ public class Jars implements JarStock {
         return mapper.here(kitchen, name, from, limit);
     }
 
-    /** A sauce of which there are jars. */
-    public record InJars(UUID sauce, String name, int jars, Volume volume) {}
-
-    /** How much of each sauce there is, the most first. */
-    List<InJars> ofEachSauce(UUID kitchen, int limit) {
-        return mapper.stockOfAll(kitchen, limit).stream()
-                .map(row -> new InJars(row.sauceId(), row.name(), row.jars(), Volume.ofMillilitres(row.ml())))
-                .toList();
-    }
-
-    int count(UUID kitchen) {
-        return mapper.standing(kitchen).stream()
-                .mapToInt(JarMapper.Standing::jars)
-                .sum();
-    }
-
     /** Those that are here and are to be used up by some days from now. */
     public List<JarRow> useWithin(UUID kitchen, int days, int limit) {
         return mapper.usedBy(kitchen, today(CurrentKitchen.zone()).plusDays(days), limit);
@@ -323,15 +305,5 @@ public class Jars implements JarStock {
         return mapper.all(kitchen).stream()
                 .map(jar -> new Exported(jar, history(kitchen, jar.id())))
                 .toList();
-    }
-
-    @Override
-    public Map<UUID, Left> of(UUID kitchen, Collection<UUID> of) {
-        return of.isEmpty()
-                ? Map.of()
-                : mapper.stock(kitchen, of).stream()
-                        .collect(Collectors.toMap(
-                                JarMapper.Stock::sauceId,
-                                stock -> new Left(stock.jars(), Volume.ofMillilitres(stock.ml()))));
     }
 }

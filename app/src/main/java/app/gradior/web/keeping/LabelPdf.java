@@ -30,8 +30,8 @@ class LabelPdf {
     private static final float SMALLEST = 2.5f;
     private static final float LINE = 1.22f;
 
-    /** A line that would have to shrink further than this takes two. */
-    private static final float READABLE = 6;
+    /** Letters of the name against the others. */
+    private static final float HEAD = 1.25f;
 
     /** The part of a label that its code may take. */
     private static final float CODE_PART = 0.34f;
@@ -192,36 +192,61 @@ class LabelPdf {
         }
     }
 
-    /** The largest that fits: each line across, all of them down. */
+    /** One size for all, the largest at which every line fits across, broken at its spaces, and all of them down. */
     private static List<Line> lines(List<String> texts, Fonts fonts, float width, float height) throws IOException {
         for (float size = LARGEST; ; size -= 0.25f) {
             List<Line> lines = new ArrayList<>();
             float tall = 0;
+            boolean wide = false;
             for (int i = 0; i < texts.size(); i++) {
-                boolean head = i == 0;
-                float wanted = head ? size * 1.25f : size;
-                for (String text : wrapped(texts.get(i), fonts.of(texts.get(i), head), wanted, width)) {
-                    PDFont font = fonts.of(text, head);
-                    float fits = Math.min(wanted, width / (font.getStringWidth(text) / 1000));
-                    lines.add(new Line(text, font, fits, 0));
-                    tall += fits * LINE;
+                float letters = i == 0 ? size * HEAD : size;
+                PDFont font = fonts.of(texts.get(i), i == 0);
+                for (String text : broken(texts.get(i), font, letters, width)) {
+                    wide |= across(text, font, letters) > width;
+                    lines.add(new Line(text, font, letters, 0));
+                    tall += letters * LINE;
                 }
             }
-            if (tall <= height || size <= SMALLEST) {
-                float shrink = Math.min(1, height / tall);
-                return lines.stream()
-                        .map(line -> new Line(line.text(), line.font(), line.size() * shrink, 0))
-                        .toList();
+            if (!wide && tall <= height) {
+                return lines;
+            }
+            if (size <= SMALLEST) {
+                return squeezed(lines, width, height / tall);
             }
         }
     }
 
-    /** In one line as long as it stays readable; in two halves otherwise. */
-    private static List<String> wrapped(String text, PDFont font, float size, float width) throws IOException {
-        float across = font.getStringWidth(text) / 1000;
-        int middle = text.indexOf(' ', text.length() / 2);
-        boolean tight = width / across < Math.min(size, READABLE);
-        return tight && middle > 0 ? List.of(text.substring(0, middle), text.substring(middle + 1)) : List.of(text);
+    /** Words of which even the smallest letters are too many are set smaller still: nothing is cut. */
+    private static List<Line> squeezed(List<Line> lines, float width, float down) throws IOException {
+        List<Line> squeezed = new ArrayList<>();
+        for (Line line : lines) {
+            float fits = width / across(line.text(), line.font(), 1);
+            squeezed.add(new Line(
+                    line.text(), line.font(), Math.min(line.size() * Math.min(1, down), fits), line.fromTop()));
+        }
+        return squeezed;
+    }
+
+    private static float across(String text, PDFont font, float size) throws IOException {
+        return font.getStringWidth(text) / 1000 * size;
+    }
+
+    private static List<String> broken(String text, PDFont font, float size, float width) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && across(longer, font, size) > width) {
+                lines.add(line.toString());
+                line.setLength(0);
+                line.append(word);
+            } else {
+                line.setLength(0);
+                line.append(longer);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
     }
 
     private static void code(PDPageContentStream out, String address, float x, float y, float size) throws IOException {

@@ -1,6 +1,7 @@
 package app.gradior.web.keeping;
 
 import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
 import app.gradior.food.Ingredient;
 import app.gradior.food.Mixture;
 import app.gradior.keeping.Contents;
@@ -52,7 +53,17 @@ public class SauceKeeping {
      * @throws NotFound if the version that it was made of is not there any more
      */
     Keeping ofBatch(UUID kitchen, BatchService.StoredCook batch) {
-        return of(kitchen, version(kitchen, batch.row()), Optional.of(batch.cook()));
+        Cook cook = batch.cook();
+        CookEvent.Finished finished = cook.finished().orElseThrow();
+        return of(
+                kitchen,
+                version(kitchen, batch.row()),
+                Optional.of(cook.sauceAt(finished.at()).mixture()));
+    }
+
+    /** Of a sauce that is on the heat, as it is in the pot now. */
+    public Keeping onTheHeat(UUID kitchen, Sauce sauce, Mixture now) {
+        return of(kitchen, sauce, Optional.of(now));
     }
 
     /** About what a batch looks like, as #rrggbb. */
@@ -65,12 +76,11 @@ public class SauceKeeping {
                 .orElseThrow(() -> new NotFound("version"));
     }
 
-    private Keeping of(UUID kitchen, Sauce sauce, Optional<Cook> cook) {
+    private Keeping of(UUID kitchen, Sauce sauce, Optional<Mixture> cooked) {
         ReadSauce read = reader.read(kitchen, sauce);
         List<Outcome> outcomes = read.made().outcomes();
-        Mixture end = cook.flatMap(c -> c.finished().map(f -> c.sauceAt(f.at()).mixture()))
-                .orElseGet(() -> outcomes.get(outcomes.size() - 1).after());
-        int heatedUntil = cook.isPresent() ? read.planStage() : -1;
+        Mixture end = cooked.orElseGet(() -> outcomes.get(outcomes.size() - 1).after());
+        int heatedUntil = cooked.isPresent() ? read.planStage() : -1;
         for (int i = 0; i < outcomes.size(); i++) {
             if (outcomes.get(i).results().stream().anyMatch(SauceKeeping::heats)) {
                 heatedUntil = Math.max(heatedUntil, i);

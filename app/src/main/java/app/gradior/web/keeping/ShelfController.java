@@ -29,17 +29,19 @@ class ShelfController {
     /** More than this are drawn by nobody; they are listed. */
     private static final int DRAWN = 60;
 
-    private static final int LISTED = 40;
+    private static final int LISTED = 30;
     private static final int STOCKED = 12;
 
     private final Jars jars;
     private final JarSizes sizes;
     private final JarPages pages;
+    private final JarTotals totals;
 
-    ShelfController(Jars jars, JarSizes sizes, JarPages pages) {
+    ShelfController(Jars jars, JarSizes sizes, JarPages pages, JarTotals totals) {
         this.jars = jars;
         this.sizes = sizes;
         this.pages = pages;
+        this.totals = totals;
     }
 
     @GetMapping("/shelf")
@@ -54,7 +56,8 @@ class ShelfController {
         Instant now = jars.now();
         int first = Math.max(0, Math.min(from, 100_000));
         List<JarRow> here = jars.here(kitchen, q, first, LISTED + 1);
-        int count = jars.count(kitchen);
+        JarTotals.Totals totals = this.totals.of(kitchen);
+        int count = totals.jars();
         boolean listed = list || !q.isBlank() || first > 0 || count > DRAWN;
         if (!listed && here.size() > LISTED) {
             here = jars.here(kitchen, q, 0, DRAWN);
@@ -80,7 +83,7 @@ class ShelfController {
         }
         model.addAttribute("drawings", drawings);
         model.addAttribute("sizes", sizes.all(kitchen));
-        model.addAttribute("stock", jars.ofEachSauce(kitchen, STOCKED));
+        model.addAttribute("stock", totals.sauces().stream().limit(STOCKED).toList());
         model.addAttribute("steps", BatchText.STEPS);
         if (jar != null) {
             pages.chosen(kitchen, jars.get(kitchen, jar), model);

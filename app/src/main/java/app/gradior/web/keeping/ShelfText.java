@@ -29,8 +29,8 @@ public final class ShelfText {
     static final String SIZE_OWNED = "Say how many you have, 0 to 999.";
     static final String LABEL_TOO_SMALL = "A label of at least 25 by 15 mm holds the words: use fewer rows or columns.";
     static final String CALENDAR = "Gradior: jars to use up";
-    static final String GUIDANCE =
-            "Days are usual guidance for a fridge of 4 °C or less, not a promise. Local rules come first. Off smell, mould, gas: throw it away untasted.";
+    static final String GUIDANCE = "Days are usual guidance for a fridge of 4 °C or less, not a promise. "
+            + "Local rules come first. Off smell, mould, gas: throw it away untasted.";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private ShelfText() {}
@@ -146,7 +146,7 @@ public final class ShelfText {
                 .reduce((a, b) -> a + ", " + b)
                 .orElse("");
         return named.isEmpty()
-                ? keeping.allergensKnown() ? "none of the fourteen allergens known" : "not known"
+                ? keeping.allergensKnown() ? "no allergen known" : "not known"
                 : named + (keeping.allergensKnown() ? "" : ", and perhaps more: not all is known");
     }
 

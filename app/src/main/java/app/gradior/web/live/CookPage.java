@@ -3,6 +3,7 @@ package app.gradior.web.live;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.Guidance;
+import app.gradior.keeping.Keeping;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Caution;
 import app.gradior.plan.Route;
@@ -25,14 +26,16 @@ public final class CookPage {
     private final Optional<KeptPlan> plan;
     private final ReadSauce sauce;
     private final Instant now;
+    private final Keeping keeping;
     private final Wording say;
     private final Guidance guidance;
 
-    CookPage(CookView view, Optional<KeptPlan> plan, ReadSauce sauce, Instant now, Wording say) {
+    CookPage(CookView view, Optional<KeptPlan> plan, ReadSauce sauce, Keeping keeping, Instant now, Wording say) {
         this.view = view;
         this.plan = plan;
         this.sauce = sauce;
         this.now = now;
+        this.keeping = keeping;
         this.say = say;
         Guidance.Aim aim = plan.map(KeptPlan::aim)
                 .orElseGet(() -> Guidance.Aim.of(view.getCook().target()));
@@ -208,6 +211,6 @@ public final class CookPage {
                 .map(Names::of)
                 .sorted()
                 .collect(Collectors.joining(", "));
-        return view.getRow().sauceName() + ", " + say.day(now) + CookText.keeping(allergens);
+        return view.getRow().sauceName() + ", " + say.day(now) + CookText.keeping(allergens, keeping.closedDays());
     }
 }

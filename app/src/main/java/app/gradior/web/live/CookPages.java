@@ -8,6 +8,7 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.Pots;
+import app.gradior.web.keeping.SauceKeeping;
 import app.gradior.web.learning.SauceLearning;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.platform.NotFound;
@@ -35,6 +36,7 @@ class CookPages {
     private final Pots pots;
     private final Wording say;
     private final SauceLearning learning;
+    private final SauceKeeping keeping;
     private final JsonMapper json;
 
     CookPages(
@@ -45,6 +47,7 @@ class CookPages {
             Pots pots,
             Wording say,
             SauceLearning learning,
+            SauceKeeping keeping,
             JsonMapper json) {
         this.sauces = sauces;
         this.reader = reader;
@@ -53,6 +56,7 @@ class CookPages {
         this.pots = pots;
         this.say = say;
         this.learning = learning;
+        this.keeping = keeping;
         this.json = json;
     }
 
@@ -60,10 +64,12 @@ class CookPages {
         CookRow row = kept.row();
         Sauce sauce =
                 sauces.version(kitchen, row.sauceId(), row.sauceVersion()).orElseThrow(() -> new NotFound("sauce"));
+        CookView view = views.of(kept);
         return new CookPage(
-                views.of(kept),
+                view,
                 row.planId() == null ? Optional.empty() : plans.find(kitchen, row.planId()),
                 reader.read(kitchen, sauce),
+                keeping.onTheHeat(kitchen, sauce, view.getForecast().current().mixture()),
                 views.now(),
                 say);
     }

@@ -79,8 +79,9 @@ final class CookText {
     }
 
     /** What ends a jar's label; no allergens if that is empty. */
-    static String keeping(String allergens) {
-        return (allergens.isEmpty() ? "" : ". Contains " + allergens) + ". Keep at 4 °C or below, use within ten days.";
+    static String keeping(String allergens, int days) {
+        String use = days == 0 ? "use it today" : "use within " + days + (days == 1 ? " day" : " days");
+        return (allergens.isEmpty() ? "" : ". Contains " + allergens) + ". Keep at 4 °C or below, " + use + ".";
     }
 
     /** What the drawing of a pot shows, mm; where to stop if it is known. */

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What was made lately and wants looking after: to be cooled, judged cold, used up.
+ * What was made lately and wants looking after: to be cooled, filled, judged cold. How long it keeps is told of its jars.
  *
  * @param asks whether to ask how it is on the next day: once, until somebody says it
  */
@@ -16,14 +16,11 @@ record Shelf(BatchSummary batch, String words, String level, boolean asks) {
         this(batch, words, level, false);
     }
 
-    /** After usual guidance for cooked sauces: cold within two hours; about ten days in the fridge at most. */
+    /** After usual guidance: cold within two hours. */
     private static final Duration COOL_WITHIN = Duration.ofHours(2);
 
     private static final Duration JUDGE_FROM = Duration.ofHours(12);
     private static final Duration JUDGE_TO = Duration.ofDays(3);
-    private static final Duration USE_UP_FROM = Duration.ofDays(6);
-    private static final Duration KEEPS = Duration.ofDays(10);
-    private static final Duration FORGOTTEN = Duration.ofDays(21);
 
     static List<Shelf> of(List<BatchSummary> latest, Instant now) {
         List<Shelf> shelf = new ArrayList<>();
@@ -34,21 +31,8 @@ record Shelf(BatchSummary batch, String words, String level, boolean asks) {
                 shelf.add(new Shelf(batch, StoveText.coolIt(left), "heat"));
             } else if (age.compareTo(JUDGE_FROM) < 0) {
                 shelf.add(new Shelf(batch, StoveText.IN_THE_FRIDGE, ""));
-            } else if (age.compareTo(JUDGE_TO) < 0) {
-                boolean asks = !batch.judgedNextDay();
-                shelf.add(new Shelf(
-                        batch,
-                        asks
-                                ? StoveText.JUDGE_COLD
-                                : StoveText.useWithin(KEEPS.minus(age).toDays()),
-                        "",
-                        asks));
-            } else if (age.compareTo(USE_UP_FROM) < 0) {
-                shelf.add(new Shelf(batch, StoveText.useWithin(KEEPS.minus(age).toDays()), ""));
-            } else if (age.compareTo(KEEPS) < 0) {
-                shelf.add(new Shelf(batch, StoveText.USE_UP, "mind"));
-            } else if (age.compareTo(FORGOTTEN) < 0) {
-                shelf.add(new Shelf(batch, StoveText.OVER_TEN_DAYS, "past"));
+            } else if (age.compareTo(JUDGE_TO) < 0 && !batch.judgedNextDay()) {
+                shelf.add(new Shelf(batch, StoveText.JUDGE_COLD, "", true));
             }
         }
         return shelf;

@@ -2,10 +2,8 @@ package app.gradior.web.stove;
 
 /** What is said on the stove’s page. */
 final class StoveText {
-    static final String IN_THE_FRIDGE = "in the fridge, labelled?";
+    static final String IN_THE_FRIDGE = "in the fridge? Fill jars from it";
     static final String JUDGE_COLD = "judge it cold";
-    static final String USE_UP = "◆ use it up";
-    static final String OVER_TEN_DAYS = "▲ over ten days, unless frozen";
     static final String SHOULD_BE_THERE = "weigh it: it should be there";
     static final String DOES_NOT_GET_THERE = "▲ it does not get there as it is going";
     static final String COMING_TO_SIMMER = "coming to the simmer";
@@ -16,10 +14,6 @@ final class StoveText {
 
     static String coolIt(long minutes) {
         return "cool it: " + minutes + " min left to the fridge";
-    }
-
-    static String useWithin(long days) {
-        return "use within " + days + " days";
     }
 
     static String stirEvery(Object minutes) {

@@ -55,6 +55,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class JarsTest {
     private final Jars jars;
     private final JarSizes sizes;
+    private final JarTotals totals;
     private final SauceKeeping keeping;
     private final BatchService cooks;
     private final SauceService sauces;
@@ -67,12 +68,14 @@ class JarsTest {
     JarsTest(
             Jars jars,
             JarSizes sizes,
+            JarTotals totals,
             SauceKeeping keeping,
             BatchService cooks,
             SauceService sauces,
             Accounts accounts) {
         this.jars = jars;
         this.sizes = sizes;
+        this.totals = totals;
         this.keeping = keeping;
         this.cooks = cooks;
         this.sauces = sauces;
@@ -323,7 +326,7 @@ class JarsTest {
                 .hasStatus(404);
         assertThat(post(other, "/shelf/cooling/" + batch)).hasStatus(404);
         assertThat(get(other, "/shelf/jars.ics")).bodyText().doesNotContain("Plum");
-        assertThat(jars.of(other.id(), List.of(plum.id()))).isEmpty();
+        assertThat(totals.of(other.id(), List.of(plum.id()))).isEmpty();
         assertThat(get(own, "/j/" + jar.code().toUpperCase(Locale.ROOT)))
                 .hasRedirectedUrl("/shelf?jar=" + jar.id() + "#jar");
     }
@@ -475,7 +478,7 @@ class JarsTest {
             assertThat(said).matches("(In the fridge|Use it).*: .+\\..*");
         });
         assertThat(jars.all(demo)).hasSizeGreaterThan(8);
-        assertThat(jars.of(demo, sauces.all(demo).stream().map(Sauce::id).toList()))
+        assertThat(totals.of(demo, sauces.all(demo).stream().map(Sauce::id).toList()))
                 .isNotEmpty();
     }
 }
