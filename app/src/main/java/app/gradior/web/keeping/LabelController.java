@@ -60,23 +60,11 @@ class LabelController {
                                 path(label.modules()),
                                 label.code() / label.modules().getWidth()))
                         .toList();
-        List<LabelSheet.Spot> places = new LabelSheet(
-                        sheet.width(),
-                        sheet.height(),
-                        sheet.columns(),
-                        sheet.rows(),
-                        sheet.side(),
-                        sheet.top(),
-                        sheet.gapX(),
-                        sheet.gapY(),
-                        1,
-                        true)
-                .spots(sheet.rows() * sheet.columns());
         model.addAttribute("jars", chosen);
         model.addAttribute("sheet", sheet);
         model.addAttribute("problems", problems);
         model.addAttribute("shown", shown);
-        model.addAttribute("places", problems.any() ? List.of() : places);
+        model.addAttribute("places", problems.any() ? List.of() : sheet.whole());
         model.addAttribute("query", request.getQueryString());
         return "keeping/labels";
     }

@@ -94,18 +94,7 @@ class LabelPdf {
 
     private static void edges(PDPageContentStream out, LabelSheet sheet) throws IOException {
         out.setLineWidth(0.4f);
-        for (LabelSheet.Spot spot : new LabelSheet(
-                        sheet.width(),
-                        sheet.height(),
-                        sheet.columns(),
-                        sheet.rows(),
-                        sheet.side(),
-                        sheet.top(),
-                        sheet.gapX(),
-                        sheet.gapY(),
-                        1,
-                        true)
-                .spots(sheet.rows() * sheet.columns())) {
+        for (LabelSheet.Spot spot : sheet.whole()) {
             out.addRect(
                     points(spot.x()),
                     points(sheet.height() - spot.y() - sheet.labelHeight()),

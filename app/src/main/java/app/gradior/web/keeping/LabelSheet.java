@@ -37,12 +37,21 @@ record LabelSheet(
         return (height - 2 * top - (rows - 1) * gapY) / rows;
     }
 
+    /** Every label of a sheet, from the first. */
+    List<Spot> whole() {
+        return spots(1, rows * columns);
+    }
+
     /** Where so many labels go, one after another, row by row. */
     List<Spot> spots(int labels) {
+        return spots(start, labels);
+    }
+
+    private List<Spot> spots(int from, int labels) {
         List<Spot> spots = new ArrayList<>();
         int each = rows * columns;
         for (int i = 0; i < labels; i++) {
-            int at = start - 1 + i;
+            int at = from - 1 + i;
             int on = at % each;
             spots.add(new Spot(
                     at / each,

@@ -126,7 +126,7 @@ public final class ShelfText {
         List<String> said = new ArrayList<>();
         said.add(
                 keeping.rules().stream().anyMatch(rule -> rule.neverUnchilled())
-                        ? "Not for the shelf by home means: no canning of this. Keep it cold."
+                        ? "Not for the shelf by home means: no canning of this. Store it cold."
                         : "Not for the shelf: canning wants a tested recipe of a food-safety authority, for this very product.");
         if (keeping.honey()) {
             said.add("Honey: not for children under one year.");
