@@ -41,7 +41,6 @@ public record Jar(
     /** Why an event can't be. */
     public enum Refusal {
         GONE,
-        NOT_THERE,
         FROZEN_ONCE,
         NOT_TO_BE_FROZEN,
         STILL_FROZEN,

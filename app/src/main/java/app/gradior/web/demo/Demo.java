@@ -21,7 +21,6 @@ import app.gradior.web.exchange.KitchenFiles;
 import app.gradior.web.exchange.Unreadable;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.DemoKitchen;
-import app.gradior.web.kitchen.NewKitchen;
 import app.gradior.web.planning.Kitchenware;
 import app.gradior.web.planning.PlanField;
 import app.gradior.web.planning.PlanForm;
@@ -32,28 +31,20 @@ import app.gradior.web.text.LidKeys;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Fills a visitor's demo kitchen from its file: what it tells of so many minutes ago is so many minutes ago then. */
 @Component
 public class Demo implements ApplicationRunner {
-    private static final Logger LOG = LoggerFactory.getLogger(Demo.class);
-
     private final DemoKitchen demo;
     private final Pots pots;
     private final Rings rings;
@@ -66,9 +57,6 @@ public class Demo implements ApplicationRunner {
     private final Kitchenware kitchenware;
     private final DemoShelf shelf;
     private final JsonMapper json;
-    private final Accounts accounts;
-    private final TransactionTemplate transaction;
-    private final int rehearsals;
 
     Demo(
             DemoKitchen demo,
@@ -82,10 +70,7 @@ public class Demo implements ApplicationRunner {
             Verdicts verdicts,
             Kitchenware kitchenware,
             DemoShelf shelf,
-            JsonMapper json,
-            Accounts accounts,
-            TransactionTemplate transaction,
-            @Value("${gradior.rehearsals}") int rehearsals) {
+            JsonMapper json) {
         this.demo = demo;
         this.pots = pots;
         this.rings = rings;
@@ -98,9 +83,6 @@ public class Demo implements ApplicationRunner {
         this.kitchenware = kitchenware;
         this.shelf = shelf;
         this.json = json;
-        this.accounts = accounts;
-        this.transaction = transaction;
-        this.rehearsals = rehearsals;
     }
 
     /** A file that can't be read is told at the start, not to the first visitor. */
@@ -108,29 +90,6 @@ public class Demo implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         if (demo.offered()) {
             read();
-        }
-    }
-
-    /** Rehearsals that are taken back: the first visitor waits no longer than those behind. */
-    @EventListener(ApplicationReadyEvent.class)
-    void rehearse() {
-        if (demo.offered() && rehearsals > 0) {
-            Thread thread = new Thread(this::openAndTakeBack, "demo-rehearsal");
-            thread.setDaemon(true);
-            thread.start();
-        }
-    }
-
-    private void openAndTakeBack() {
-        try {
-            for (int i = 0; i < rehearsals; i++) {
-                transaction.executeWithoutResult(status -> {
-                    accounts.openGuest(Accounts.Guest.DEMO, NewKitchen.called("Demo kitchen", ZoneOffset.UTC));
-                    status.setRollbackOnly();
-                });
-            }
-        } catch (RuntimeException e) {
-            LOG.info("a rehearsal of the demo was broken off: {}", e.getMessage());
         }
     }
 

@@ -81,7 +81,7 @@ class FillController {
                             String.valueOf(Math.round(jar.volume().millilitres())))));
             left = filling.left().millilitres();
         }
-        return page(kitchen, batch, place, rows, left, new FieldErrors(), UUID.randomUUID(), model);
+        return page(kitchen, batch, whole, place, rows, left, new FieldErrors(), UUID.randomUUID(), model);
     }
 
     /** What of a batch is in no jar yet, by its weight; empty if nobody weighed it. */
@@ -99,6 +99,7 @@ class FillController {
     private String page(
             UUID kitchen,
             UUID batch,
+            Optional<Volume> whole,
             Place place,
             List<Row> rows,
             double left,
@@ -111,7 +112,7 @@ class FillController {
             shown.add(new Row("", ""));
         }
         model.addAttribute("batch", row);
-        model.addAttribute("yield", leftOf(kitchen, batch).orElse(null));
+        model.addAttribute("yield", whole.orElse(null));
         Keeping keeps = keeping.ofBatch(kitchen, cooks.find(kitchen, batch));
         model.addAttribute("keeps", ShelfText.keeps(keeps));
         model.addAttribute("contains", ShelfText.contains(keeps));
@@ -170,6 +171,6 @@ class FillController {
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(kitchen, batch, place, rows, 0, problems, form, model);
+        return page(kitchen, batch, leftOf(kitchen, batch), place, rows, 0, problems, form, model);
     }
 }

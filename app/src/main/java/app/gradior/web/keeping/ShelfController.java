@@ -85,6 +85,7 @@ class ShelfController {
         model.addAttribute("sizes", sizes.all(kitchen));
         model.addAttribute("stock", totals.sauces().stream().limit(STOCKED).toList());
         model.addAttribute("steps", BatchText.STEPS);
+        model.addAttribute("guidance", ShelfText.GUIDANCE);
         if (jar != null) {
             pages.chosen(kitchen, jars.get(kitchen, jar), model);
         }

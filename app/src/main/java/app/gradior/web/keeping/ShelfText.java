@@ -153,7 +153,6 @@ public final class ShelfText {
     static String refusal(Jar.Refusal why) {
         return switch (why) {
             case GONE -> "This jar is gone: undo that first.";
-            case NOT_THERE -> "This jar is not there.";
             case FROZEN_ONCE -> "It was frozen once: it is not to be frozen again.";
             case NOT_TO_BE_FROZEN -> "This one is not for the freezer: it would split, or nothing is known of it.";
             case STILL_FROZEN -> "It is still frozen: put it into the fridge first.";

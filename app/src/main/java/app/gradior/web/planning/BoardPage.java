@@ -37,10 +37,10 @@ class BoardPage {
     /** So many pots stand beside the chosen one. */
     private static final int POTS_BESIDE = 6;
 
-    /** A spread of ln k at which a place counts as not known: hardly less than the model's own. */
     /** Grades that a mouth notices. */
     private static final double WORTH_SAYING = 0.1;
 
+    /** A spread of ln k at which a place counts as not known: hardly less than the model's own. */
     private static final double BARELY_KNOWN = 0.34;
 
     private final PlanCache cache;

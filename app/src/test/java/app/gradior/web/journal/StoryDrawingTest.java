@@ -3,56 +3,22 @@ package app.gradior.web.journal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.gradior.plan.Use;
-import app.gradior.pot.Activity;
 import app.gradior.web.batch.BatchSummary;
-import java.time.Instant;
+import app.gradior.web.batch.TestSummary;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Batches drawn beside each other and small: everything on the drawing, thicker higher, misses marked. */
 class StoryDrawingTest {
-    private static final Instant DAY = Instant.parse("2026-11-24T18:00:00Z");
 
     static BatchSummary batch(double stove, double warm, double cold, Double low, Double high, boolean servedCold) {
-        return new BatchSummary(
-                UUID.randomUUID(),
-                UUID.randomUUID(),
-                1,
-                UUID.randomUUID(),
-                null,
-                "Plum dip",
-                "pan",
-                null,
-                DAY,
-                Activity.SIMMER,
-                10.0,
-                20.0,
-                40.0,
-                24,
-                400.0,
-                390.0,
-                null,
-                low == null ? null : Use.DIP,
-                stove,
-                warm,
-                cold,
-                low,
-                high,
-                servedCold,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false);
+        return new TestSummary()
+                .thick(stove, warm, cold)
+                .wanted(low, high, servedCold)
+                .summary();
     }
 
     @Test

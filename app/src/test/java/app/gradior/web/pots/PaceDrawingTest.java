@@ -6,7 +6,7 @@ import app.gradior.learning.EvaporationKnowledge;
 import app.gradior.learning.RangeKeeping;
 import app.gradior.pot.Activity;
 import app.gradior.web.batch.BatchSummary;
-import java.time.Instant;
+import app.gradior.web.batch.TestSummary;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -18,41 +18,7 @@ class PaceDrawingTest {
             .about(EvaporationKnowledge.PotRingActivity.of(UUID.randomUUID(), UUID.randomUUID(), Activity.SIMMER));
 
     private static BatchSummary batch(double lnK, boolean excluded) {
-        Instant at = Instant.parse("2026-11-24T18:00:00Z");
-        return new BatchSummary(
-                UUID.randomUUID(),
-                UUID.randomUUID(),
-                1,
-                UUID.randomUUID(),
-                null,
-                "Plum dip",
-                "pan",
-                excluded ? at : null,
-                at,
-                Activity.SIMMER,
-                null,
-                null,
-                null,
-                30,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false,
-                lnK,
-                0.1,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false);
+        return new TestSummary().tells(lnK, 0.1, excluded).summary();
     }
 
     @Test

@@ -2,12 +2,11 @@ package app.gradior.web.stove;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.gradior.pot.Activity;
 import app.gradior.web.batch.BatchSummary;
+import app.gradior.web.batch.TestSummary;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,40 +15,7 @@ class ShelfTest {
     private static final Instant NOW = Instant.parse("2026-11-24T18:00:00Z");
 
     private static List<Shelf> made(Duration ago) {
-        BatchSummary batch = new BatchSummary(
-                UUID.randomUUID(),
-                UUID.randomUUID(),
-                1,
-                UUID.randomUUID(),
-                null,
-                "Plum dip",
-                "pan",
-                null,
-                NOW.minus(ago),
-                Activity.SIMMER,
-                null,
-                null,
-                null,
-                30,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false);
+        BatchSummary batch = new TestSummary().finishedAt(NOW.minus(ago)).summary();
         return Shelf.of(List.of(batch), NOW);
     }
 
