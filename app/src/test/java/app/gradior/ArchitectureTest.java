@@ -52,9 +52,9 @@ class ArchitectureTest {
             System.arraycopy(PLACES, 0, above, GROUND.length - i - 1, PLACES.length);
             layers = layers.whereLayer(GROUND[i]).mayOnlyBeAccessedByLayers(above);
         }
-        // A kitchen's download has the pictures of its batches; the demo comes in by the door that files come in by.
+        // The demo comes in by the door that files come in by.
         return layers.whereLayer("journal")
-                .mayOnlyBeAccessedByLayers("exchange")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("exchange")
                 .mayOnlyBeAccessedByLayers("demo")
                 .whereLayer("stove")

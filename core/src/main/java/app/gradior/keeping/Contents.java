@@ -5,8 +5,13 @@ import app.gradior.food.Component;
 import app.gradior.food.Ingredient;
 import app.gradior.food.Mixture;
 import app.gradior.physics.Solution;
+import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
+import app.gradior.sauce.Operation;
+import app.gradior.sauce.StagedSauce;
+import app.gradior.sauce.WrittenSauce;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -39,8 +44,51 @@ public record Contents(Mixture end, List<Portion> foods) {
         }
     }
 
+    /** Set and safe: what was heated to this, right through. */
+    private static final Celsius HEATED_THROUGH = Celsius.of(72);
+
     public Contents {
         foods = List.copyOf(foods);
+    }
+
+    /**
+     * Of a sauce as it is made.
+     *
+     * @param end as it is kept
+     * @param cookedIn the stage, from 0, that it was on the heat in at least; −1 if that is not known
+     */
+    public static Contents of(WrittenSauce.Made made, Mixture end, int cookedIn) {
+        List<WrittenSauce.Outcome> outcomes = made.outcomes();
+        int heatedUntil = cookedIn;
+        for (int i = 0; i < outcomes.size(); i++) {
+            if (outcomes.get(i).results().stream().anyMatch(Contents::heats)) {
+                heatedUntil = Math.max(heatedUntil, i);
+            }
+        }
+        List<Portion> portions = new ArrayList<>();
+        for (int i = 0; i < outcomes.size(); i++) {
+            // What is stirred in off the heat is heated only by what comes after.
+            boolean offTheHeat =
+                    outcomes.get(i).results().stream().anyMatch(r -> r.operation() instanceof Operation.FinishOffHeat);
+            boolean heated = offTheHeat ? i < heatedUntil : i <= heatedUntil;
+            outcomes.get(i)
+                    .stage()
+                    .foods()
+                    .forEach(food -> portions.add(new Portion(food.ingredient(), food.mass(), heated)));
+        }
+        return new Contents(end, portions);
+    }
+
+    private static boolean heats(StagedSauce.Result result) {
+        Operation operation = result.operation();
+        boolean hot = operation instanceof Operation.Reduce
+                || operation instanceof Operation.SimmerFor
+                || operation instanceof Operation.Fry
+                || operation instanceof Operation.Sweat
+                || operation instanceof Operation.PourSlurry
+                || operation instanceof Operation.Thicken
+                || operation instanceof Operation.Season;
+        return hot && result.temperature().compareTo(HEATED_THROUGH) >= 0;
     }
 
     /** The part of what went in that is so. */

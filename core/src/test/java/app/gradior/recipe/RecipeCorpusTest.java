@@ -3,6 +3,8 @@ package app.gradior.recipe;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.food.Mixture;
+import app.gradior.keeping.Contents;
+import app.gradior.keeping.Keeping;
 import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.plan.Knowledge;
@@ -51,6 +53,25 @@ class RecipeCorpusTest {
     /** The text of the sauce that a file becomes. */
     static String staged(String file) {
         return StagedText.text(StagedText.of(read(file), LineGrammar.shipped(), Habits.NONE));
+    }
+
+    @ParameterizedTest
+    @MethodSource("files")
+    void everySauceOfTheCorpusKeepsForSoLongAndSaysWhy(String file) {
+        WrittenSauce.Made made = WrittenSauce.read(staged(file), LineGrammar.shipped(), Habits.NONE)
+                .make(UsualPot.CONDITIONS, Knowledge.NONE);
+
+        Keeping keeping = Keeping.of(Contents.of(made, made.end(), -1), false);
+
+        assertThat(keeping.rules()).isNotEmpty();
+        assertThat(keeping.closedDays())
+                .isEqualTo(keeping.reason().closedDays())
+                .isBetween(0, 60);
+        assertThat(keeping.openedDays()).isLessThanOrEqualTo(keeping.closedDays());
+        made.outcomes().stream()
+                .flatMap(outcome -> outcome.stage().foods().stream())
+                .forEach(food -> assertThat(keeping.contains())
+                        .containsAll(food.ingredient().allergens()));
     }
 
     /** What is told of each file, by the kind of fact. */

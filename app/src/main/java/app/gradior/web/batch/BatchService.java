@@ -24,7 +24,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.BiConsumer;
 import java.util.function.Function;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
@@ -372,14 +371,21 @@ public class BatchService {
         return mapper.underWay(kitchen).stream().map(row -> kept(kitchen, row)).toList();
     }
 
-    /** Every cook of a kitchen with its entries as they are stored, one after another, the oldest first. */
-    public void export(UUID kitchen, BiConsumer<CookRow, List<String>> to) {
+    /** How many cooks a kitchen has. */
+    public int count(UUID kitchen) {
+        return mapper.count(kitchen);
+    }
+
+    /**
+     * Folds every cook of a kitchen once, to see that it can be.
+     *
+     * @throws RuntimeException of whichever can't
+     */
+    public void readAll(UUID kitchen) {
         for (CookRow row : mapper.all(kitchen)) {
-            to.accept(
-                    row,
-                    mapper.events(kitchen, row.id()).stream()
-                            .map(CookMapper.EventRow::body)
-                            .toList());
+            // One of this id and revision may have been another before it came in.
+            remembered.invalidate(row.id());
+            stored(kitchen, row.id()).cook().started();
         }
     }
 
@@ -394,13 +400,17 @@ public class BatchService {
         if (known != null && known.revision() == row.revision()) {
             return known.folded();
         }
-        Folded folded = Folded.of(mapper.events(kitchen, row.id()).stream()
-                .map(stored -> new StoredEvent(codec.read(stored.body()), stored.contentHash()))
-                .toList());
+        Folded folded = stored(kitchen, row.id());
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
             remembered.put(row.id(), new KnownCook(row.revision(), folded));
         }
         return folded;
+    }
+
+    private Folded stored(UUID kitchen, UUID cook) {
+        return Folded.of(mapper.events(kitchen, cook).stream()
+                .map(stored -> new StoredEvent(codec.read(stored.body()), stored.contentHash()))
+                .toList());
     }
 
     private void store(UUID kitchen, UUID cookId, StoredEvent stored) {

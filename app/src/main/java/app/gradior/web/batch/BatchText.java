@@ -1,7 +1,10 @@
 package app.gradior.web.batch;
 
+import app.gradior.web.text.Names;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 /** What is said of entries that a cook can’t take. */
@@ -30,6 +33,26 @@ public final class BatchText {
     }
 
     private BatchText() {}
+
+    /** A verdict in a line. */
+    public static String said(Verdict verdict) {
+        List<String> parts = new ArrayList<>();
+        parts.add(STEPS.get(verdict.thickness()) + (verdict.nextDay() ? " on the next day" : ""));
+        taste(parts, "salt", verdict.salt());
+        taste(parts, "sharpness", verdict.sharp());
+        taste(parts, "sweetness", verdict.sweet());
+        taste(parts, "heat", verdict.heat());
+        if (verdict.again() != null) {
+            parts.add(Names.of(verdict.again()));
+        }
+        return String.join(", ", parts) + (verdict.words().isEmpty() ? "" : ": “" + verdict.words() + "”");
+    }
+
+    private static void taste(List<String> parts, String what, Integer level) {
+        if (level != null && level != 0) {
+            parts.add((level < 0 ? "too little " : "too much ") + what);
+        }
+    }
 
     static String potTooSmall(String holds) {
         return "That pot holds " + holds + ", less than there is: take a larger one.";

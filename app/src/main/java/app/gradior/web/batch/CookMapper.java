@@ -30,6 +30,9 @@ interface CookMapper {
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is null order by started_at")
     List<CookRow> underWay(@Param("kitchen") UUID kitchen);
 
+    @Select("select count(*) from cook where kitchen_id = #{kitchen}")
+    int count(@Param("kitchen") UUID kitchen);
+
     @Select(COLUMNS + "where kitchen_id = #{kitchen} order by started_at")
     List<CookRow> all(@Param("kitchen") UUID kitchen);
 

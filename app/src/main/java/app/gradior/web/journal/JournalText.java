@@ -3,9 +3,6 @@ package app.gradior.web.journal;
 import app.gradior.learning.RangeKeeping;
 import app.gradior.web.batch.BatchText;
 import app.gradior.web.batch.Verdict;
-import app.gradior.web.text.Names;
-import java.util.ArrayList;
-import java.util.List;
 import org.springframework.stereotype.Component;
 
 /** What is said of finished batches. */
@@ -22,29 +19,14 @@ public final class JournalText {
 
     private JournalText() {}
 
+    /** A verdict in a line. */
+    public static String said(Verdict verdict) {
+        return BatchText.said(verdict);
+    }
+
     /** What is said of thickness, by its step. */
     public static String step(int step) {
         return BatchText.STEPS.get(step);
-    }
-
-    /** A verdict in a line. */
-    public static String said(Verdict verdict) {
-        List<String> parts = new ArrayList<>();
-        parts.add(step(verdict.thickness()) + (verdict.nextDay() ? " on the next day" : ""));
-        taste(parts, "salt", verdict.salt());
-        taste(parts, "sharpness", verdict.sharp());
-        taste(parts, "sweetness", verdict.sweet());
-        taste(parts, "heat", verdict.heat());
-        if (verdict.again() != null) {
-            parts.add(Names.of(verdict.again()));
-        }
-        return String.join(", ", parts) + (verdict.words().isEmpty() ? "" : ": “" + verdict.words() + "”");
-    }
-
-    private static void taste(List<String> parts, String what, Integer level) {
-        if (level != null && level != 0) {
-            parts.add((level < 0 ? "too little " : "too much ") + what);
-        }
     }
 
     static String version(int before, int last) {

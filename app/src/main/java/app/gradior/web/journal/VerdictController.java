@@ -93,9 +93,10 @@ class VerdictController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestParam boolean nextDay,
+            @RequestParam(required = false) UUID jar,
             @AuthenticationPrincipal KitchenUser user) {
         cooks.finished(kitchen, id);
         verdicts.takeBack(kitchen, id, user.getUsername(), nextDay);
-        return "redirect:/journal/" + id + "#verdict";
+        return jar == null ? "redirect:/journal/" + id + "#verdict" : "redirect:/shelf?jar=" + jar + "#jar";
     }
 }

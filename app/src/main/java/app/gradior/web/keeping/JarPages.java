@@ -6,13 +6,17 @@ import app.gradior.keeping.Keeping;
 import app.gradior.keeping.Place;
 import app.gradior.quantity.Celsius;
 import app.gradior.web.batch.BatchService;
+import app.gradior.web.batch.BatchText;
 import app.gradior.web.batch.CookRow;
+import app.gradior.web.batch.Verdict;
+import app.gradior.web.batch.Verdicts;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,11 +32,13 @@ class JarPages {
     private static final Celsius FROM = Celsius.of(85);
 
     private final Jars jars;
+    private final Verdicts verdicts;
     private final BatchService cooks;
     private final Wording say;
 
-    JarPages(Jars jars, BatchService cooks, Wording say) {
+    JarPages(Jars jars, Verdicts verdicts, BatchService cooks, Wording say) {
         this.jars = jars;
+        this.verdicts = verdicts;
         this.cooks = cooks;
         this.say = say;
     }
@@ -56,7 +62,7 @@ class JarPages {
         model.addAttribute("contains", ShelfText.contains(keeping));
         model.addAttribute("cautions", ShelfText.cautions(keeping));
         model.addAttribute("manners", manners(keeping.manners(), jar.place()));
-        model.addAttribute("history", jars.history(kitchen, jar.id()));
+        model.addAttribute("history", log(kitchen, jar));
         model.addAttribute("mayFreeze", keeping.frozenMonths().isPresent() && !jar.thawed());
         CookRow batch = cooks.row(kitchen, jar.cookId());
         model.addAttribute(
@@ -66,6 +72,48 @@ class JarPages {
         if (jar.coolingSince() != null) {
             model.addAttribute("ways", ways(jar));
         }
+    }
+
+    /**
+     * A line of a jar's log.
+     *
+     * @param undo what undoes it; null where nothing does
+     * @param verdict null for what happened to the jar itself
+     */
+    record Told(String what, Instant at, String person, boolean undone, UUID undo, Verdict verdict) {}
+
+    /** What happened to a jar, and what was said of what is in it, the latest first. */
+    private List<Told> log(UUID kitchen, JarRow jar) {
+        List<Jars.Happened> history = jars.history(kitchen, jar.id());
+        List<Told> log = new ArrayList<>();
+        for (int i = 0; i < history.size(); i++) {
+            Jars.Happened h = history.get(i);
+            boolean last = i == history.size() - 1;
+            log.add(new Told(
+                    ShelfText.happened(h.event()),
+                    h.event().at(),
+                    h.person(),
+                    h.undone(),
+                    h.undone() || last ? null : h.event().id(),
+                    null));
+        }
+        for (Verdict verdict : verdicts.of(kitchen, jar.cookId())) {
+            boolean own =
+                    CurrentKitchen.person().filter(verdict.person()::equals).isPresent();
+            Told told = new Told(
+                    BatchText.said(verdict),
+                    verdict.at(),
+                    verdict.person(),
+                    false,
+                    own ? verdict.cookId() : null,
+                    verdict);
+            int before = 0;
+            while (before < log.size() && log.get(before).at().isAfter(told.at())) {
+                before++;
+            }
+            log.add(before, told);
+        }
+        return log;
     }
 
     private static List<String> manners(Set<ColdManner> manners, Place place) {

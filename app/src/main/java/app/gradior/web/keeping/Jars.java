@@ -160,7 +160,8 @@ public class Jars {
         return jars;
     }
 
-    private static String newCode() {
+    /** A code for a label that nobody guesses. */
+    public static String newCode() {
         return RANDOM.ints(CODE_LENGTH, 0, CODE_LETTERS.length())
                 .mapToObj(i -> String.valueOf(CODE_LETTERS.charAt(i)))
                 .collect(Collectors.joining());
@@ -298,12 +299,23 @@ public class Jars {
         return mapper.all(kitchen);
     }
 
-    /** A jar with all that happened to it, for a kitchen's download. */
-    public record Exported(JarRow jar, List<Happened> happened) {}
-
-    public List<Exported> export(UUID kitchen) {
-        return mapper.all(kitchen).stream()
-                .map(jar -> new Exported(jar, history(kitchen, jar.id())))
-                .toList();
+    /**
+     * Folds every jar of a kitchen anew, once some came in from elsewhere, and counts on behind them.
+     *
+     * @throws RuntimeException if what happened to one can't be read
+     */
+    @Transactional
+    public void settle(UUID kitchen) {
+        List<JarRow> jars = mapper.all(kitchen);
+        for (JarRow jar : jars) {
+            List<JarEvent> events = events(kitchen, jar.id());
+            JarRow folded = jar.with(Jar.of(jar.madeAt(), jar.keeping(), events, CurrentKitchen.zone()), events.size());
+            if (!folded.equals(jar)) {
+                mapper.update(kitchen, folded);
+            }
+        }
+        int last = jars.stream().mapToInt(JarRow::number).max().orElse(0);
+        mapper.beginNumbers(kitchen);
+        mapper.numbered(kitchen, Math.max(last, mapper.lockNumbers(kitchen)));
     }
 }

@@ -199,6 +199,28 @@ class JarsTest {
     }
 
     @Test
+    void whatIsSaidOfABatchStandsInTheLogOfItsJarsUntilItIsTakenBack() {
+        UUID batch = batch(plum);
+        JarRow jar = fill(batch, "FRIDGE", "180").get(0);
+        String log = "/shelf?jar=" + jar.id();
+        assertThat(page(log)).doesNotContain("a little thick");
+
+        post(own, "/journal/" + batch + "/verdict", "thickness", "1", "words", "stands up on the spoon");
+
+        assertThat(page(log)).contains("a little thick: “stands up on the spoon”");
+        assertThat(get(other, log)).bodyText().doesNotContain("stands up on the spoon");
+        MvcTestResult undone = post(
+                own,
+                "/journal/" + batch + "/verdict/remove",
+                "nextDay",
+                "false",
+                "jar",
+                jar.id().toString());
+        assertThat(undone).hasRedirectedUrl("/shelf?jar=" + jar.id() + "#jar");
+        assertThat(page(log)).doesNotContain("a little thick");
+    }
+
+    @Test
     void numbersAreNeverGivenTwiceAndASecondSendFillsNothing() {
         UUID batch = batch(plum);
         String form = UUID.randomUUID().toString();
