@@ -14,7 +14,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule coreNeedsTheJdkHipparchusAndCommonsTextsOnly = classes()
             .that()
-            .resideOutsideOfPackage("app.gradior.recipe..")
+            .resideOutsideOfPackages("app.gradior.recipe..", "app.gradior.evening..")
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
@@ -32,6 +32,14 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.jsoup..", "tools.jackson..");
+
+    @ArchTest
+    static final ArchRule onlyEveningsNeedASolver = noClasses()
+            .that()
+            .resideOutsideOfPackage("app.gradior.evening..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.chocosolver..");
 
     @ArchTest
     static final ArchRule arrowsPointOneWay = layeredArchitecture()
@@ -62,6 +70,10 @@ class ArchitectureTest {
             .definedBy("app.gradior.learning..")
             .layer("keeping")
             .definedBy("app.gradior.keeping..")
+            .layer("evening")
+            .definedBy("app.gradior.evening..")
+            .whereLayer("evening")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("keeping")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("learning")
@@ -73,11 +85,11 @@ class ArchitectureTest {
             .whereLayer("cook")
             .mayOnlyBeAccessedByLayers("learning")
             .whereLayer("sauce")
-            .mayOnlyBeAccessedByLayers("recipe", "keeping")
+            .mayOnlyBeAccessedByLayers("recipe", "keeping", "evening")
             .whereLayer("measure")
-            .mayOnlyBeAccessedByLayers("sauce", "recipe", "keeping")
+            .mayOnlyBeAccessedByLayers("sauce", "recipe", "keeping", "evening")
             .whereLayer("plan")
-            .mayOnlyBeAccessedByLayers("cook", "sauce", "recipe", "quick", "learning")
+            .mayOnlyBeAccessedByLayers("cook", "sauce", "recipe", "quick", "learning", "evening")
             .whereLayer("pot")
             .mayOnlyBeAccessedByLayers("plan", "cook", "sauce", "recipe", "quick", "learning")
             .whereLayer("thickness")
