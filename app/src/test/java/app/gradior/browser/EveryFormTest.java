@@ -85,6 +85,11 @@ class EveryFormTest {
             Map.entry("jars", "3"),
             Map.entry("q", "plum"),
             Map.entry("liquid", "500 ml chicken stock"),
+            Map.entry("line", "stew 40 ring"),
+            Map.entry("course", "starter"),
+            Map.entry("courseTime", "18:30"),
+            Map.entry("awayFrom", "17:00"),
+            Map.entry("awayTo", "17:20"),
             Map.entry("brimMl", "190"),
             Map.entry("tallCm", "8,5"),
             Map.entry("into", "100"),
@@ -290,6 +295,14 @@ class EveryFormTest {
         String files = "form:nth-of-type(n) input[type=file]";
         boolean takesFile = (Boolean)
                 page.evaluate("(i) => !!document.forms[i].querySelector('input[type=file][name=photo]')", form);
+        boolean takesArchive = (Boolean)
+                page.evaluate("(i) => !!document.forms[i].querySelector('input[type=file][name=archive]')", form);
+        if (takesArchive) {
+            byte[] zip = page.request()
+                    .get(RunningApplication.address() + "/kitchen/everything.zip")
+                    .body();
+            page.locator("input[type=file]").first().setInputFiles(new FilePayload("all.zip", "application/zip", zip));
+        }
         if (takesFile) {
             page.locator(files).first().setInputFiles(new FilePayload("sauce.jpg", "image/jpeg", picture()));
         }

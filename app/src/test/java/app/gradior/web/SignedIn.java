@@ -119,6 +119,11 @@ public final class SignedIn {
         HttpResponse<String> test = post(
                 "/pots/" + ids.get("pots") + "/boil-off", "ring=" + ids.get("rings") + "&activity=SIMMER&weight=3000");
         ids.put("boil-offs", last(test));
+        HttpResponse<String> evening =
+                post("/evenings", "form=" + UUID.randomUUID() + "&called=Dinner&day=2027-06-01&time=19:00");
+        ids.put("evenings", last(evening));
+        post("/evenings/" + ids.get("evenings") + "/sauces", "sauce=" + ids.get("sauces"));
+        post("/evenings/" + ids.get("evenings") + "/jobs", "line=" + encoded("potatoes 25 ring, drain"));
         ids.put("format", "txt");
         ids.put("number", "1");
         ids.put("key", "water");

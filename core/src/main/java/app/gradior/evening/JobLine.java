@@ -536,7 +536,7 @@ public record JobLine(
                             0,
                             5));
                     tasks.add(
-                            new Task(TaskKind.HANDWORK, "", List.of(OUT), Station.NONE, new Hands.Active(false), 0, 1));
+                            new Task(TaskKind.TAKE_OUT, "", List.of(OUT), Station.NONE, new Hands.Active(false), 0, 1));
                     assumed.add(Assumed.TAKEN_OUT);
                 } else if (ring
                         || !hands

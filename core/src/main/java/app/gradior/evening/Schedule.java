@@ -56,6 +56,12 @@ public record Schedule(List<Placed> tasks, List<Integer> rings, List<Integer> se
                 .orElse(0);
     }
 
+    /** When the slack of a job is used up: from the end of its last task on, as far as its course. */
+    public int slackUntil(Evening evening, int job) {
+        int slack = Slack.ticks(evening, job, Math.max(0, rings.get(job)));
+        return Math.min(done(job) + slack, served.get(evening.jobs().get(job).course()));
+    }
+
     /** When the first hands are wanted. */
     public int begins(Evening evening) {
         return tasks.stream()

@@ -16,6 +16,8 @@ public enum TaskKind {
     REHEAT,
     /** What another job is for: boiled, roasted, stirred together. */
     COOK,
+    /** Out of the oven. */
+    TAKE_OUT,
     /** Left alone to rest. */
     REST,
     /** Handwork that the line named by a word of its own. */

@@ -31,10 +31,10 @@ class JobLineTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "roast chicken 1 h 20 oven, rest 15, carve 5 hands | roast chicken | COOK 80 oven 180; HANDWORK 1 hands; REST 15; HANDWORK carve 5 hands",
-                "roast chicken 1 h 20 oven 200, rest 15, carve 5 hands | roast chicken | COOK 80 oven 200; HANDWORK 1 hands; REST 15; HANDWORK carve 5 hands",
-                "Roast chicken 1h20 oven 200°C | Roast chicken | COOK 80 oven 200; HANDWORK 1 hands",
-                "roast chicken 80 min oven at 400 F | roast chicken | COOK 80 oven 204; HANDWORK 1 hands",
+                "chicken 1 h 20 oven, rest 15 | chicken | COOK 80 oven 180; TAKE_OUT 1 hands; REST 15",
+                "chicken 1 h 20 oven 200, carve 5 hands | chicken | COOK 80 oven 200; TAKE_OUT 1 hands; HANDWORK carve 5 hands",
+                "Roast chicken 1h20 oven 200°C | Roast chicken | COOK 80 oven 200; TAKE_OUT 1 hands",
+                "roast chicken 80 min oven at 400 F | roast chicken | COOK 80 oven 204; TAKE_OUT 1 hands",
                 "roast chicken, 1 hour 20 minutes in the oven at 200 | roast chicken |",
                 "pasta 11 min ring, drain | pasta | HEAT 10 ring; COOK 11 ring; HANDWORK drain 1 hands",
                 "pasta 11 ring, drain 1 hands | pasta | HEAT 10 ring; COOK 11 ring; HANDWORK drain 1 hands",
@@ -44,12 +44,13 @@ class JobLineTest {
                 "1 kg potatoes 25 ring | 1 kg potatoes | HEAT 10 ring; COOK 25 ring",
                 "2 steaks 8 ring, rest 5 | 2 steaks | COOK 8 ring; REST 5",
                 "salad 10 hands, any time | salad | HANDWORK 10 hands",
-                "bread 8 oven 220, last | bread | COOK 8 oven 220; HANDWORK 1 hands",
-                "bread about 8–10 min oven 220 | bread | COOK 9 oven 220; HANDWORK 1 hands",
+                "bread 8 oven 220, last | bread | COOK 8 oven 220; TAKE_OUT 1 hands",
+                "bread about 8–10 min oven 220 | bread | COOK 9 oven 220; TAKE_OUT 1 hands",
                 "stew 2 hours ring | stew | COOK 120 ring",
                 "stew half an hour ring | stew | COOK 30 ring",
                 "stew an hour and a half ring | stew | COOK 90 ring",
-                "dough 12 by hand, rise 1 h, bake 35 oven 230 | dough | HANDWORK 12 hands; REST 60; COOK bake 35 oven 230; HANDWORK 1 hands",
+                "dough 12 by hand, rise 1 h, bake 35 oven 230 | dough | HANDWORK 12 hands; REST 60; COOK bake 35 oven 230; "
+                        + "TAKE_OUT 1 hands",
             })
     void aLineIsReadAsItIsMeant(String line, String name, String tasks) {
         JobLine read = JobLine.read(line);

@@ -56,6 +56,7 @@ public class Demo implements ApplicationRunner {
     private final Verdicts verdicts;
     private final Kitchenware kitchenware;
     private final DemoShelf shelf;
+    private final DemoEvenings evenings;
     private final JsonMapper json;
 
     Demo(
@@ -70,6 +71,7 @@ public class Demo implements ApplicationRunner {
             Verdicts verdicts,
             Kitchenware kitchenware,
             DemoShelf shelf,
+            DemoEvenings evenings,
             JsonMapper json) {
         this.demo = demo;
         this.pots = pots;
@@ -82,6 +84,7 @@ public class Demo implements ApplicationRunner {
         this.verdicts = verdicts;
         this.kitchenware = kitchenware;
         this.shelf = shelf;
+        this.evenings = evenings;
         this.json = json;
     }
 
@@ -148,6 +151,7 @@ public class Demo implements ApplicationRunner {
             judge(kitchen, cook, opened.person(), batch, now);
             shelf.fill(kitchen, cook, batch);
         }
+        read.evenings().forEach(evening -> evenings.add(kitchen, opened.person(), evening, saucesByName));
     }
 
     private void tested(UUID kitchen, KitchenFile.BoilOffEntry b, KitchenPot pot, UUID ring, Instant now) {

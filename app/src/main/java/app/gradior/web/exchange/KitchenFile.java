@@ -30,7 +30,8 @@ public record KitchenFile(
         List<BoilOffEntry> boilOffs,
         List<SauceEntry> sauces,
         List<BatchEntry> batches,
-        List<JarSizeEntry> jarSizes) {
+        List<JarSizeEntry> jarSizes,
+        List<EveningEntry> evenings) {
     static final String FORMAT = "gradior-kitchen/1";
 
     public KitchenFile {
@@ -43,6 +44,7 @@ public record KitchenFile(
         sauces = sauces == null ? List.of() : sauces;
         batches = batches == null ? List.of() : batches;
         jarSizes = jarSizes == null ? List.of() : jarSizes;
+        evenings = evenings == null ? List.of() : evenings;
     }
 
     record AmountEntry(String measure, String food, double grams) {}
@@ -89,6 +91,12 @@ public record KitchenFile(
             List<EventEntry> events,
             List<VerdictEntry> verdicts,
             List<JarEntry> jars) {}
+
+    /** An evening that is served so many minutes after the file is read. */
+    public record EveningEntry(String name, double servedInMinutes, List<EveningJob> jobs) {}
+
+    /** A sauce by its name, or another job by its line. */
+    public record EveningJob(String sauce, String line) {}
 
     /** A kind of jar: what it holds to the brim, how tall it is inside, how many there are. */
     public record JarSizeEntry(String name, double brimMl, double heightMm, boolean wide, int owned) {}

@@ -102,6 +102,7 @@ public class KitchenFiles {
                 List.of(),
                 entries,
                 List.of(),
+                List.of(),
                 List.of());
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);
     }

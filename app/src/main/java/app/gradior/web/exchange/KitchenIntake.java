@@ -69,7 +69,8 @@ class KitchenIntake {
             "batch_summary", "cook",
             "batch_reading", "cook",
             "verdict", "cook",
-            "jar_event", "jar");
+            "jar_event", "jar",
+            "evening_event", "evening");
 
     private final ArchiveMapper mapper;
     private final KitchenCheck check;

@@ -13,6 +13,9 @@ public record KitchenTable(String name, boolean moves) {
     public static final List<KitchenTable> ALL = List.of(
             new KitchenTable("device_value", false),
             new KitchenTable("device", false),
+            new KitchenTable("evening_event", true),
+            new KitchenTable("evening", true),
+            new KitchenTable("job_line", true),
             new KitchenTable("cook_photo", false),
             new KitchenTable("verdict", true),
             new KitchenTable("batch_reading", true),

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import app.gradior.cook.EventKind;
+import app.gradior.evening.JobLine;
+import app.gradior.evening.TaskKind;
 import app.gradior.food.Allergen;
 import app.gradior.food.StarchKind;
 import app.gradior.keeping.ColdManner;
@@ -61,7 +63,9 @@ class NamesTest {
                         ColdManner.values(),
                         Cooling.Bath.values(),
                         JarEvent.Way.values(),
-                        KeepingRule.values())
+                        KeepingRule.values(),
+                        TaskKind.values(),
+                        JobLine.Assumed.values())
                 .flatMap(Stream::of);
     }
 

@@ -1,0 +1,135 @@
+package app.gradior.web.evening;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * An evening as it was put together.
+ *
+ * @param next the number that the next job gets: none is given twice
+ * @param courses in the order in which they are served, at least one
+ * @param cooks who cook, at least one
+ * @param shelves of the oven
+ */
+record EveningBody(int next, List<Course> courses, List<Cook> cooks, int shelves, List<Entry> jobs, List<Pin> pins) {
+    static final int MAX_JOBS = 12;
+    static final int MAX_COURSES = 4;
+    static final int MAX_COOKS = 4;
+
+    /** @param name empty for the only one */
+    record Course(String name, Instant at) {}
+
+    /** Somebody who cooks; away from one moment to another, if both are there. */
+    record Cook(String name, Instant awayFrom, Instant awayTo) {}
+
+    /**
+     * Something that is to be ready: a sauce with the choices of its plan, or another job as its line.
+     *
+     * @param sauce null for another job
+     * @param plan the fields of its plan's page
+     * @param ahead whether the sauce is made before and only warmed
+     * @param line empty for a sauce
+     */
+    record Entry(int id, UUID sauce, Map<String, String> plan, boolean ahead, String line, int course) {
+        Entry {
+            plan = plan == null ? Map.of() : Map.copyOf(plan);
+            line = line == null ? "" : line;
+        }
+
+        Optional<UUID> ofSauce() {
+            return Optional.ofNullable(sauce);
+        }
+
+        Entry planned(Map<String, String> other) {
+            return new Entry(id, sauce, other, ahead, line, course);
+        }
+
+        Entry ahead(boolean made) {
+            return new Entry(id, sauce, plan, made, line, course);
+        }
+
+        Entry typed(String other) {
+            return new Entry(id, sauce, plan, ahead, other, course);
+        }
+
+        Entry at(int other) {
+            return new Entry(id, sauce, plan, ahead, line, other);
+        }
+    }
+
+    /** A task that somebody put at a time: the job's number, the task's place in it. */
+    record Pin(int job, int task, Instant at) {}
+
+    EveningBody {
+        courses = List.copyOf(courses);
+        cooks = List.copyOf(cooks);
+        jobs = List.copyOf(jobs);
+        pins = pins == null ? List.of() : List.copyOf(pins);
+    }
+
+    static EveningBody at(Instant served, String cook) {
+        return new EveningBody(
+                1, List.of(new Course("", served)), List.of(new Cook(cook, null, null)), 2, List.of(), List.of());
+    }
+
+    public Instant lastServed() {
+        return courses.stream().map(Course::at).max(Instant::compareTo).orElseThrow();
+    }
+
+    EveningBody plus(Entry entry) {
+        List<Entry> more = new ArrayList<>(jobs);
+        more.add(new Entry(next, entry.sauce(), entry.plan(), entry.ahead(), entry.line(), entry.course()));
+        return new EveningBody(next + 1, courses, cooks, shelves, more, pins);
+    }
+
+    EveningBody with(Entry changed) {
+        return new EveningBody(
+                next,
+                courses,
+                cooks,
+                shelves,
+                jobs.stream().map(e -> e.id() == changed.id() ? changed : e).toList(),
+                // What is in it may have other tasks now.
+                pins.stream().filter(pin -> pin.job() != changed.id()).toList());
+    }
+
+    EveningBody without(int job) {
+        return new EveningBody(
+                next,
+                courses,
+                cooks,
+                shelves,
+                jobs.stream().filter(e -> e.id() != job).toList(),
+                pins.stream().filter(pin -> pin.job() != job).toList());
+    }
+
+    EveningBody courses(List<Course> others) {
+        List<Entry> kept = jobs.stream()
+                .map(e -> e.course() < others.size() ? e : e.at(others.size() - 1))
+                .toList();
+        return new EveningBody(next, others, cooks, shelves, kept, pins);
+    }
+
+    EveningBody cooks(List<Cook> others, int shelfCount) {
+        return new EveningBody(next, courses, others, shelfCount, jobs, pins);
+    }
+
+    /** With a task put at a time, or given back to the schedule (null). */
+    EveningBody pinned(int job, int task, Instant at) {
+        List<Pin> others = new ArrayList<>(pins.stream()
+                .filter(pin -> pin.job() != job || pin.task() != task)
+                .toList());
+        if (at != null) {
+            others.add(new Pin(job, task, at));
+        }
+        return new EveningBody(next, courses, cooks, shelves, jobs, others);
+    }
+
+    Optional<Entry> job(int id) {
+        return jobs.stream().filter(e -> e.id() == id).findFirst();
+    }
+}

@@ -1,0 +1,361 @@
+package app.gradior.web.evening;
+
+import app.gradior.evening.Alternative;
+import app.gradior.evening.Clash;
+import app.gradior.evening.Evening;
+import app.gradior.evening.EveningSolver;
+import app.gradior.evening.Execution;
+import app.gradior.evening.Obstacle;
+import app.gradior.evening.Schedule;
+import app.gradior.web.kitchen.Secrets;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.security.concurrent.DelegatingSecurityContextRunnable;
+import org.springframework.stereotype.Component;
+
+/**
+ * Finds schedules: a plain one at once, the best one beside what the application does, on one core. What was found is kept
+ * with its evening, so that neither a restart nor another node looks for it again.
+ */
+@Component
+class EveningDesk {
+    private static final Logger LOG = LoggerFactory.getLogger(EveningDesk.class);
+    private static final long BEST_MS = 3000;
+    private static final long FIX_MS = 500;
+    private static final int FIXES = 3;
+    private static final int CLASHES = 3;
+    private static final int WAITING = 100;
+    private static final int RUNS = 200;
+    private static final int TOLD = 4;
+
+    /** The mark of a schedule that was made while the evening goes on. */
+    static final String LIVE = "live";
+
+    /** A task that has not begun so long after its time is late. */
+    private static final int LATE = 3 * Evening.TICKS;
+
+    /** What is seen moves no more often than this. */
+    private static final Duration AT_REST = Duration.ofMinutes(1);
+
+    /** Of dishes that are late by less nobody speaks. */
+    private static final int WORTH_A_FIX = 5 * Evening.TICKS;
+
+    private final Evenings evenings;
+    private final EveningPlanner planner;
+    private final Changes changes;
+    private final Cache<Evening, Work> works = Caffeine.newBuilder()
+            .maximumSize(300)
+            .expireAfterAccess(Duration.ofHours(12))
+            .build();
+    private final ThreadPoolExecutor solver =
+            new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(WAITING), task -> {
+                Thread thread = new Thread(task, "evenings");
+                thread.setDaemon(true);
+                return thread;
+            });
+
+    EveningDesk(Evenings evenings, EveningPlanner planner, Changes changes) {
+        this.evenings = evenings;
+        this.planner = planner;
+        this.changes = changes;
+    }
+
+    @PreDestroy
+    void stop() {
+        solver.shutdownNow();
+    }
+
+    /** What is known so far of one evening. */
+    private static final class Work {
+        private volatile Optional<Schedule> best = Optional.empty();
+        private volatile boolean solved;
+        private volatile boolean told;
+        private volatile double holds;
+        private volatile List<Clash> clashes = List.of();
+        private volatile List<Obstacle> obstacles = List.of();
+        private volatile List<Alternative.Effect<Changes.Change>> fixes = List.of();
+    }
+
+    /**
+     * What there is to see.
+     *
+     * @param working whether a better one is still looked for
+     * @param holds the part of such evenings that are on time; 0 where that is not known
+     */
+    record Seen(
+            EveningProblem problem,
+            Optional<Schedule> schedule,
+            boolean working,
+            List<Clash> clashes,
+            List<Obstacle> obstacles,
+            List<Alternative.Effect<Changes.Change>> fixes,
+            double holds) {}
+
+    Seen look(UUID kitchen, Evenings.Kept kept) {
+        EveningProblem plan = planner.problem(kitchen, kept.body());
+        return kept.startedAt().isPresent()
+                        && kept.schedule().filter(s -> fits(s, plan)).isPresent()
+                ? live(kitchen, kept, plan)
+                : planned(kitchen, kept, plan);
+    }
+
+    /** Whether a schedule is of the jobs that there are. */
+    private static boolean fits(Schedule schedule, EveningProblem problem) {
+        int tasks = problem.evening().jobs().stream()
+                .mapToInt(job -> job.tasks().size())
+                .sum();
+        return schedule.rings().size() == problem.evening().jobs().size()
+                && schedule.tasks().size() == tasks
+                && schedule.tasks().stream()
+                        .allMatch(placed ->
+                                placed.ref().job() < problem.evening().jobs().size()
+                                        && placed.ref().task()
+                                                < problem.evening()
+                                                        .jobs()
+                                                        .get(placed.ref().job())
+                                                        .tasks()
+                                                        .size());
+    }
+
+    private Seen planned(UUID kitchen, Evenings.Kept kept, EveningProblem plan) {
+        EveningProblem problem = plan;
+        Work work = work(kitchen, kept, problem);
+        int now = plan.tick(evenings.now());
+        if (work.best.filter(s -> s.begins(plan.evening()) < now).isPresent()
+                && now
+                        < plan.evening().courses().stream()
+                                .mapToInt(c -> c)
+                                .max()
+                                .orElse(0)) {
+            // It is too late for that one: from the last five minutes on.
+            int from = now - now % (5 * Evening.TICKS);
+            problem = new EveningProblem(
+                    plan.evening().from(from), plan.origin(), plan.jobs(), plan.missing(), plan.rings(), plan.due());
+            work = work(kitchen, kept, problem);
+        }
+        return new Seen(problem, work.best, !work.told, work.clashes, work.obstacles, work.fixes, work.holds);
+    }
+
+    private Work work(UUID kitchen, Evenings.Kept kept, EveningProblem problem) {
+        Work known = works.getIfPresent(problem.evening());
+        if (known != null) {
+            return known;
+        }
+        Work work = new Work();
+        String mark = mark(problem.evening());
+        if (mark.equals(kept.scheduleOf()) && kept.schedule().isPresent()) {
+            work.best = kept.schedule();
+            work.solved = true;
+        } else {
+            work.best = EveningSolver.atOnce(problem.evening());
+        }
+        works.put(problem.evening(), work);
+        try {
+            solver.execute(new DelegatingSecurityContextRunnable(() -> solve(kitchen, kept, problem, work, mark)));
+        } catch (RejectedExecutionException full) {
+            works.invalidate(problem.evening());
+            LOG.warn("{} evenings wait for a schedule already", WAITING);
+        }
+        return work;
+    }
+
+    private static String mark(Evening evening) {
+        return Secrets.hash(evening.toString());
+    }
+
+    private void solve(UUID kitchen, Evenings.Kept kept, EveningProblem problem, Work work, String mark) {
+        try {
+            if (!work.solved) {
+                work.best = EveningSolver.solve(problem.evening(), BEST_MS, better -> work.best = Optional.of(better));
+                work.solved = true;
+                work.best.ifPresent(best -> evenings.scheduled(kitchen, kept.id(), best, mark));
+            }
+            work.best.ifPresent(best -> work.holds = Execution.onTime(problem.evening(), best, RUNS, 1));
+            help(kitchen, kept, problem, work);
+        } catch (RuntimeException e) {
+            LOG.warn("an evening was not scheduled", e);
+        } finally {
+            work.told = true;
+        }
+    }
+
+    private void help(UUID kitchen, Evenings.Kept kept, EveningProblem problem, Work work) {
+        work.clashes = Clash.of(problem.evening(), CLASHES);
+        boolean late = work.best.filter(s -> s.cost().late() == 0).isEmpty();
+        if (late) {
+            work.obstacles = Obstacle.of(problem.evening(), work.best, FIX_MS);
+        }
+        if (late || !work.clashes.isEmpty()) {
+            work.fixes = Alternative.best(
+                    problem.evening(), work.best, alternatives(kitchen, kept, problem, work.clashes), FIX_MS, FIXES);
+        }
+    }
+
+    private List<Alternative<Changes.Change>> alternatives(
+            UUID kitchen, Evenings.Kept kept, EveningProblem problem, List<Clash> clashes) {
+        List<Alternative<Changes.Change>> found = new ArrayList<>();
+        for (Changes.Change change : changes.worthTrying(kitchen, kept.body(), problem, clashes)) {
+            EveningProblem other = planner.problem(kitchen, changes.made(kept.body(), change), problem.origin());
+            if (other.missing().size() <= problem.missing().size()) {
+                found.add(new Alternative<>(
+                        change, other.evening().from(problem.evening().earliest())));
+            }
+        }
+        return found;
+    }
+
+    private Seen live(UUID kitchen, Evenings.Kept kept, EveningProblem plan) {
+        Schedule seen = kept.schedule().orElseThrow();
+        Instant now = evenings.now();
+        EveningProblem problem = planner.live(kitchen, plan, evenings.happened(kitchen, kept.id()), seen, now);
+        Schedule asItIs = asItIs(problem, seen);
+        boolean drifted = drifted(problem.evening(), asItIs);
+        boolean rested = kept.scheduledAt() == null
+                || Duration.between(kept.scheduledAt(), now).compareTo(AT_REST) >= 0;
+        Schedule shown = asItIs;
+        if (kept.live() && drifted && rested) {
+            Optional<Schedule> anew = EveningSolver.solve(problem.evening(), FIX_MS, s -> {});
+            if (anew.isPresent()) {
+                shown = anew.get();
+                evenings.scheduled(kitchen, kept.id(), shown, LIVE);
+                tell(kitchen, kept, problem, asItIs, shown);
+            }
+        }
+        List<Alternative.Effect<Changes.Change>> fixes = List.of();
+        boolean working = false;
+        if (kept.live() && shown.cost().late() > WORTH_A_FIX) {
+            Work work = lateWork(kitchen, kept, problem, shown);
+            fixes = work.fixes;
+            working = !work.told;
+        }
+        return new Seen(problem, Optional.of(shown), working, List.of(), List.of(), fixes, 0);
+    }
+
+    /** Notes what moved of what has not begun: each job once, those that moved most first. */
+    private void tell(UUID kitchen, Evenings.Kept kept, EveningProblem problem, Schedule before, Schedule after) {
+        List<EveningEvent.Moved.Shift> shifts = new ArrayList<>();
+        for (int j = 0; j < problem.jobs().size(); j++) {
+            int most = 0;
+            for (Schedule.Placed placed : after.tasks()) {
+                if (placed.ref().job() == j && !problem.evening().begun().containsKey(placed.ref())) {
+                    int moved = placed.start()
+                            - before.find(placed.ref())
+                                    .map(Schedule.Placed::start)
+                                    .orElse(placed.start());
+                    most = Math.abs(moved) > Math.abs(most) ? moved : most;
+                }
+            }
+            if (Math.abs(most) >= Evening.TICKS) {
+                shifts.add(new EveningEvent.Moved.Shift(
+                        problem.jobs().get(j).entry().id(), Math.round(most / (double) Evening.TICKS)));
+            }
+        }
+        shifts.sort((a, b) -> Long.compare(Math.abs(b.minutes()), Math.abs(a.minutes())));
+        if (!shifts.isEmpty()) {
+            evenings.append(
+                    kitchen,
+                    kept.id(),
+                    UUID.randomUUID(),
+                    evenings.now(),
+                    new EveningEvent.Moved(shifts.stream().limit(TOLD).toList()));
+        }
+    }
+
+    /** What helps where dishes are late, looked for beside. */
+    private Work lateWork(UUID kitchen, Evenings.Kept kept, EveningProblem problem, Schedule shown) {
+        int fiveMinutes = problem.evening().earliest() - problem.evening().earliest() % (5 * Evening.TICKS);
+        Evening key = problem.evening().from(fiveMinutes);
+        Work known = works.getIfPresent(key);
+        if (known != null) {
+            return known;
+        }
+        Work work = new Work();
+        work.best = Optional.of(shown);
+        works.put(key, work);
+        List<Evenings.Happened> happened = evenings.happened(kitchen, kept.id());
+        try {
+            solver.execute(new DelegatingSecurityContextRunnable(() -> {
+                try {
+                    List<Alternative<Changes.Change>> tried = new ArrayList<>();
+                    for (Changes.Change change : changes.worthTrying(kitchen, kept.body(), problem, List.of())) {
+                        EveningProblem other =
+                                planner.problem(kitchen, changes.made(kept.body(), change), problem.origin());
+                        if (fits(shown, other)) {
+                            tried.add(new Alternative<>(
+                                    change,
+                                    planner.live(kitchen, other, happened, shown, evenings.now())
+                                            .evening()));
+                        }
+                    }
+                    work.fixes = Alternative.best(problem.evening(), Optional.of(shown), tried, FIX_MS, FIXES);
+                } catch (RuntimeException e) {
+                    LOG.warn("nothing was found that helps an evening", e);
+                } finally {
+                    work.told = true;
+                }
+            }));
+        } catch (RejectedExecutionException full) {
+            works.invalidate(key);
+        }
+        return work;
+    }
+
+    /** The schedule that people go by, with what has begun where it is and what lasts as long as it looks. */
+    private static Schedule asItIs(EveningProblem problem, Schedule seen) {
+        List<Schedule.Placed> tasks = new ArrayList<>();
+        for (Schedule.Placed placed : seen.tasks()) {
+            Integer begun = problem.evening().begun().get(placed.ref());
+            int ring = Math.max(0, seen.rings().get(placed.ref().job()));
+            tasks.add(
+                    begun == null
+                            ? placed
+                            : new Schedule.Placed(
+                                    placed.ref(),
+                                    begun,
+                                    begun
+                                            + Math.max(1, (int) Math.round(Evening.TICKS
+                                                    * problem.evening()
+                                                            .task(placed.ref())
+                                                            .minutes(ring)
+                                                            .middle())),
+                                    false));
+        }
+        return new Schedule(tasks, seen.rings(), seen.served(), seen.cost(), seen.proved());
+    }
+
+    /** Whether something is late to begin, or will be ready after its course is served. */
+    private static boolean drifted(Evening evening, Schedule schedule) {
+        for (Schedule.Placed placed : schedule.tasks()) {
+            boolean begun = evening.begun().containsKey(placed.ref());
+            if (!begun && placed.start() < evening.earliest() - LATE) {
+                return true;
+            }
+            boolean next = placed.ref().task() > 0 && !begun;
+            if (next) {
+                Schedule.Placed before =
+                        schedule.at(placed.ref().job(), placed.ref().task() - 1);
+                if (evening.begun().containsKey(before.ref()) && before.end() > placed.start() + LATE) {
+                    return true;
+                }
+            }
+            int course = evening.jobs().get(placed.ref().job()).course();
+            if (placed.end() > schedule.served().get(course)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,215 @@
+package app.gradior.web.evening;
+
+import app.gradior.evening.Schedule;
+import app.gradior.web.kitchen.CurrentKitchen;
+import app.gradior.web.platform.NotFound;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The evenings of a kitchen. */
+@Component
+public class Evenings {
+    /** No evening has more to tell. */
+    private static final int MAX_EVENTS = 1000;
+
+    private static final int REMEMBERED_LINES = 40;
+
+    private final EveningMapper mapper;
+    private final Clock clock;
+    private final JsonMapper json = new JsonMapper();
+
+    Evenings(EveningMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /**
+     * An evening as it is kept.
+     *
+     * @param schedule the last one that was found for it
+     * @param scheduleOf what that is the schedule of
+     */
+    record Kept(
+            UUID id,
+            String name,
+            EveningBody body,
+            long revision,
+            Optional<Schedule> schedule,
+            String scheduleOf,
+            Instant scheduledAt,
+            Optional<Instant> startedAt,
+            Optional<Instant> finishedAt) {
+        public boolean live() {
+            return startedAt.isPresent() && finishedAt.isEmpty();
+        }
+    }
+
+    /** Something that happened and still stands. */
+    record Happened(UUID id, Instant at, EveningEvent event, String person) {}
+
+    /** What can't be done, in a sentence that says what to do. */
+    static class Refused extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        Refused(String message) {
+            super(message);
+        }
+    }
+
+    Instant now() {
+        return clock.instant();
+    }
+
+    List<EveningMapper.Listed> coming(UUID kitchen) {
+        return mapper.coming(kitchen, now().minus(12, ChronoUnit.HOURS), 20);
+    }
+
+    List<EveningMapper.Listed> past(UUID kitchen) {
+        return mapper.past(kitchen, now().minus(12, ChronoUnit.HOURS), 30);
+    }
+
+    /** The one that is under way. */
+    public Optional<UUID> underWay(UUID kitchen) {
+        return coming(kitchen).stream()
+                .filter(e -> e.startedAt() != null)
+                .map(EveningMapper.Listed::id)
+                .findFirst();
+    }
+
+    Kept get(UUID kitchen, UUID id) {
+        return mapper.find(kitchen, id).map(this::read).orElseThrow(() -> new NotFound("evening"));
+    }
+
+    private Kept read(EveningMapper.Row row) {
+        return new Kept(
+                row.id(),
+                row.name(),
+                json.readValue(row.body(), EveningBody.class),
+                row.revision(),
+                Optional.ofNullable(row.schedule()).map(text -> json.readValue(text, Schedule.class)),
+                row.scheduleOf(),
+                row.scheduledAt(),
+                Optional.ofNullable(row.startedAt()),
+                Optional.ofNullable(row.finishedAt()));
+    }
+
+    /** Adds an evening; sent again under the same id, it is added once. */
+    @Transactional
+    public UUID add(UUID kitchen, UUID id, String name, EveningBody body) {
+        if (mapper.find(kitchen, id).isEmpty()) {
+            mapper.insert(kitchen, id, name, body.lastServed(), json.writeValueAsString(body), now());
+        }
+        return id;
+    }
+
+    /** What is to be ready: a sauce, or another job by its line. */
+    public record Wanted(Optional<UUID> sauce, String line) {}
+
+    /** Adds an evening with what is to be ready. */
+    @Transactional
+    public UUID add(UUID kitchen, String name, String cook, Instant served, List<Wanted> jobs) {
+        EveningBody body = EveningBody.at(served, cook);
+        for (Wanted job : jobs) {
+            body = body.plus(new EveningBody.Entry(0, job.sauce().orElse(null), Map.of(), false, job.line(), 0));
+            if (job.sauce().isEmpty()) {
+                remember(kitchen, job.line());
+            }
+        }
+        return add(kitchen, UUID.randomUUID(), name, body);
+    }
+
+    /** Changes how it is put together, as it is by now. */
+    @Transactional
+    public void change(UUID kitchen, UUID id, UnaryOperator<EveningBody> how) {
+        Kept kept = mapper.lock(kitchen, id).map(this::read).orElseThrow(() -> new NotFound("evening"));
+        EveningBody changed = how.apply(kept.body());
+        mapper.change(kitchen, id, kept.name(), changed.lastServed(), json.writeValueAsString(changed));
+    }
+
+    @Transactional
+    public void rename(UUID kitchen, UUID id, String name) {
+        Kept kept = mapper.lock(kitchen, id).map(this::read).orElseThrow(() -> new NotFound("evening"));
+        mapper.change(kitchen, id, name, kept.body().lastServed(), json.writeValueAsString(kept.body()));
+    }
+
+    /** Keeps the schedule that was found for what it is by a mark of that. */
+    void scheduled(UUID kitchen, UUID id, Schedule schedule, String of) {
+        mapper.schedule(kitchen, id, json.writeValueAsString(schedule), of, now());
+    }
+
+    @Transactional
+    public void goesOn(UUID kitchen, UUID id, boolean started, boolean finished) {
+        Kept kept = mapper.lock(kitchen, id).map(this::read).orElseThrow(() -> new NotFound("evening"));
+        mapper.goesOn(kitchen, id, started ? kept.startedAt().orElseGet(this::now) : null, finished ? now() : null);
+    }
+
+    @Transactional
+    public void remove(UUID kitchen, UUID id) {
+        mapper.lock(kitchen, id).orElseThrow(() -> new NotFound("evening"));
+        mapper.removeEvents(kitchen, id);
+        mapper.remove(kitchen, id);
+    }
+
+    /** Keeps what happened; the same sent again changes nothing. */
+    @Transactional
+    public void append(UUID kitchen, UUID evening, UUID id, Instant at, EveningEvent event) {
+        EveningMapper.Row row = mapper.lock(kitchen, evening).orElseThrow(() -> new NotFound("evening"));
+        List<EveningMapper.EventRow> events = mapper.events(kitchen, evening);
+        if (events.stream().anyMatch(e -> e.id().equals(id))) {
+            return;
+        }
+        if (events.size() >= MAX_EVENTS) {
+            throw new Refused(EveningText.TOO_MUCH_HAPPENED);
+        }
+        mapper.store(
+                kitchen,
+                evening,
+                new EveningMapper.EventRow(
+                        id,
+                        event.kind(),
+                        at.truncatedTo(ChronoUnit.MICROS),
+                        json.writerFor(EveningEvent.class).writeValueAsString(event),
+                        CurrentKitchen.person().orElse(null)),
+                now());
+        mapper.goesOn(kitchen, evening, row.startedAt() == null ? now() : row.startedAt(), row.finishedAt());
+    }
+
+    /** What happened and was not undone, in the order in which it came. */
+    List<Happened> happened(UUID kitchen, UUID evening) {
+        List<Happened> all = new ArrayList<>();
+        Set<UUID> undone = new HashSet<>();
+        for (EveningMapper.EventRow row : mapper.events(kitchen, evening)) {
+            EveningEvent event = json.readValue(row.body(), EveningEvent.class);
+            if (event instanceof EveningEvent.Undone undo) {
+                undone.add(undo.event());
+            } else {
+                all.add(new Happened(row.id(), row.at(), event, row.person()));
+            }
+        }
+        return all.stream().filter(h -> !undone.contains(h.id())).toList();
+    }
+
+    void remember(UUID kitchen, String line) {
+        mapper.remember(kitchen, line, now());
+    }
+
+    List<String> lines(UUID kitchen) {
+        return mapper.lines(kitchen, REMEMBERED_LINES);
+    }
+
+    void forget(UUID kitchen, String line) {
+        mapper.forget(kitchen, line);
+    }
+}
