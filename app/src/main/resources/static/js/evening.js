@@ -44,6 +44,8 @@ function line() {
 /** @param {number} ms */
 function left(ms) {
   const seconds = Math.max(0, Math.round(ms / 1000));
+  const minutes = Math.ceil(seconds / 60);
+  if (minutes > 60) return `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 

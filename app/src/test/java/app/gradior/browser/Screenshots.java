@@ -42,9 +42,6 @@ final class Screenshots {
         page.locator("a.name", new Page.LocatorOptions().setHasText("Blackcurrant"))
                 .click();
         shoot(page, "sauce" + suffix);
-        page.keyboard().press("Alt+s");
-        shoot(page, "scale" + suffix);
-        page.keyboard().press("Escape");
         String sauce = page.url();
         page.navigate("/sauces/import");
         page.locator("#pasted").fill(Kitchens.PUBLISHED);
@@ -70,6 +67,11 @@ final class Screenshots {
         page.locator(".rack a").nth(1).click();
         page.evaluate("scrollTo(0, 0)");
         shoot(page, "shelf" + suffix);
+        page.navigate("/evenings");
+        page.locator("main .list a.name").first().click();
+        // Until the best plan is found.
+        page.waitForTimeout(10_000);
+        shoot(page, "evening" + suffix);
         page.navigate("/journal");
         shoot(page, "journal" + suffix);
         page.locator(".batches a.name").first().click();

@@ -151,7 +151,7 @@ public class Demo implements ApplicationRunner {
             judge(kitchen, cook, opened.person(), batch, now);
             shelf.fill(kitchen, cook, batch);
         }
-        read.evenings().forEach(evening -> evenings.add(kitchen, opened.person(), evening, saucesByName));
+        read.evenings().forEach(evening -> evenings.add(kitchen, evening, saucesByName));
     }
 
     private void tested(UUID kitchen, KitchenFile.BoilOffEntry b, KitchenPot pot, UUID ring, Instant now) {

@@ -27,7 +27,7 @@ class DemoEvenings {
     }
 
     /** Served at a quarter of an hour, as people are. */
-    void add(UUID kitchen, String person, KitchenFile.EveningEntry entry, Map<String, Sauce> sauces) {
+    void add(UUID kitchen, KitchenFile.EveningEntry entry, Map<String, Sauce> sauces) {
         Instant at = clock.instant()
                 .plus(Duration.ofMinutes(Math.round(entry.servedInMinutes())))
                 .truncatedTo(ChronoUnit.MINUTES);
@@ -38,6 +38,6 @@ class DemoEvenings {
                                 .map(name -> sauces.get(name).id()),
                         Optional.ofNullable(job.line()).orElse("")))
                 .toList();
-        evenings.add(kitchen, entry.name(), person, at.plus(Duration.ofMinutes(past == 0 ? 0 : QUARTER - past)), jobs);
+        evenings.add(kitchen, entry.name(), at.plus(Duration.ofMinutes(past == 0 ? 0 : QUARTER - past)), jobs);
     }
 }

@@ -9,6 +9,7 @@ import app.gradior.web.planning.PlanField;
 import app.gradior.web.planning.PlanForm;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,6 +26,9 @@ class Changes {
 
     private static final int POTS = 2;
 
+    private static final Set<Kind> NEEDS_A_JOB =
+            EnumSet.of(Kind.POT, Kind.ROUTE, Kind.HOTTER, Kind.AHEAD, Kind.WITHOUT);
+
     private final Pots pots;
 
     Changes(Pots pots) {
@@ -39,7 +43,8 @@ class Changes {
         AHEAD,
         PERSON,
         LATER,
-        WITHOUT
+        WITHOUT,
+        UNPIN
     }
 
     /**
@@ -89,6 +94,9 @@ class Changes {
             }
         }
         List<Change> most = new ArrayList<>();
+        if (!body.pins().isEmpty()) {
+            most.add(new Change(Kind.UNPIN, 0, ""));
+        }
         if (body.cooks().size() < EveningBody.MAX_COOKS) {
             most.add(new Change(Kind.PERSON, 0, ""));
         }
@@ -100,7 +108,7 @@ class Changes {
     /** An evening with one thing done otherwise; as it was where that can't be. */
     EveningBody made(EveningBody body, Change change) {
         EveningBody.Entry entry = body.job(change.job()).orElse(null);
-        if (entry == null && change.kind() != Kind.PERSON && change.kind() != Kind.LATER) {
+        if (entry == null && NEEDS_A_JOB.contains(change.kind())) {
             return body;
         }
         return switch (change.kind()) {
@@ -109,6 +117,7 @@ class Changes {
             case HOTTER -> body.with(entry.planned(with(entry, PlanField.ACTIVITY, Activity.ROLLING_BOIL.name())));
             case AHEAD -> body.with(entry.ahead(true));
             case WITHOUT -> body.without(change.job());
+            case UNPIN -> body.unpinned();
             case PERSON -> {
                 List<EveningBody.Cook> cooks = new ArrayList<>(body.cooks());
                 if (cooks.size() < EveningBody.MAX_COOKS) {

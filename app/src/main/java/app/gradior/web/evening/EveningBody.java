@@ -107,11 +107,44 @@ record EveningBody(int next, List<Course> courses, List<Cook> cooks, int shelves
                 pins.stream().filter(pin -> pin.job() != job).toList());
     }
 
+    /** With other hours and names of as many courses. */
     EveningBody courses(List<Course> others) {
-        List<Entry> kept = jobs.stream()
-                .map(e -> e.course() < others.size() ? e : e.at(others.size() - 1))
-                .toList();
-        return new EveningBody(next, others, cooks, shelves, kept, pins);
+        return new EveningBody(next, others, cooks, shelves, jobs, pins);
+    }
+
+    /** With one course more, where its hour puts it; every job stays in its own. */
+    EveningBody plus(Course course) {
+        int at = 0;
+        while (at < courses.size() && !courses.get(at).at().isAfter(course.at())) {
+            at++;
+        }
+        List<Course> more = new ArrayList<>(courses);
+        more.add(at, course);
+        int place = at;
+        return new EveningBody(
+                next,
+                more,
+                cooks,
+                shelves,
+                jobs.stream()
+                        .map(e -> e.course() < place ? e : e.at(e.course() + 1))
+                        .toList(),
+                pins);
+    }
+
+    /** Without a course; its jobs go to the one before it, or to the first. */
+    EveningBody withoutCourse(int place) {
+        List<Course> fewer = new ArrayList<>(courses);
+        fewer.remove(place);
+        return new EveningBody(
+                next,
+                fewer,
+                cooks,
+                shelves,
+                jobs.stream()
+                        .map(e -> e.course() < place ? e : e.at(Math.max(0, e.course() - 1)))
+                        .toList(),
+                pins);
     }
 
     EveningBody cooks(List<Cook> others, int shelfCount) {
@@ -127,6 +160,11 @@ record EveningBody(int next, List<Course> courses, List<Cook> cooks, int shelves
             others.add(new Pin(job, task, at));
         }
         return new EveningBody(next, courses, cooks, shelves, jobs, others);
+    }
+
+    /** With every task where the schedule puts it. */
+    EveningBody unpinned() {
+        return new EveningBody(next, courses, cooks, shelves, jobs, List.of());
     }
 
     Optional<Entry> job(int id) {

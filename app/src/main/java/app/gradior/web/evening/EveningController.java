@@ -6,6 +6,7 @@ import app.gradior.web.equipment.Pots;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
@@ -31,6 +32,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/evenings/{id}")
 class EveningController {
     private static final String VIEW = "evening/evening";
+
+    /** Sauces to choose from, the latest first; others by their name. */
+    private static final int OFFERED = 40;
 
     /** The fields of a sauce's plan that can be chosen here. */
     private static final List<String> CHOSEN = List.of("pot", "ring", "route", "use");
@@ -58,7 +62,9 @@ class EveningController {
         Evenings.Kept kept = evenings.get(kitchen, id);
         model.addAttribute("evening", kept);
         model.addAttribute("page", pages.page(kitchen, kept));
-        model.addAttribute("sauces", sauces.all(kitchen));
+        List<Sauce> offered = sauces.latest(kitchen, OFFERED + 1);
+        model.addAttribute("sauces", offered.stream().limit(OFFERED).toList());
+        model.addAttribute("more", offered.size() > OFFERED);
         model.addAttribute("pots", pots.all(kitchen));
         model.addAttribute("routes", Route.Kind.values());
         model.addAttribute("lines", evenings.lines(kitchen));
@@ -135,12 +141,11 @@ class EveningController {
         if (wrong.any()) {
             return refused(kitchen, id, wrong, "", model, response);
         }
-        evenings.change(kitchen, id, body -> {
-            List<EveningBody.Course> courses = new ArrayList<>(body.courses());
-            courses.add(new EveningBody.Course(course.strip(), EveningText.onTheDayOf(hour.get(), body.lastServed())));
-            courses.sort((a, b) -> a.at().compareTo(b.at()));
-            return body.courses(courses);
-        });
+        evenings.change(
+                kitchen,
+                id,
+                body -> body.plus(
+                        new EveningBody.Course(course.strip(), EveningText.onTheDayOf(hour.get(), body.lastServed()))));
         return back(id);
     }
 
@@ -180,16 +185,14 @@ class EveningController {
 
     @PostMapping("/courses/remove")
     String removeCourse(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam int place) {
-        evenings.change(kitchen, id, body -> {
-            if (body.courses().size() < 2
-                    || place < 0
-                    || place >= body.courses().size()) {
-                return body;
-            }
-            List<EveningBody.Course> courses = new ArrayList<>(body.courses());
-            courses.remove(place);
-            return body.courses(courses);
-        });
+        evenings.change(
+                kitchen,
+                id,
+                body -> body.courses().size() < 2
+                                || place < 0
+                                || place >= body.courses().size()
+                        ? body
+                        : body.withoutCourse(place));
         return back(id);
     }
 
@@ -198,10 +201,12 @@ class EveningController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestParam(required = false) UUID sauce,
+            @RequestParam(defaultValue = "") String byName,
             Model model,
             HttpServletResponse response) {
         FieldErrors wrong = new FieldErrors();
-        if (sauce == null || sauces.find(kitchen, sauce).isEmpty()) {
+        Optional<Sauce> found = sauce != null ? sauces.find(kitchen, sauce) : named(kitchen, byName.strip());
+        if (found.isEmpty()) {
             wrong.say("sauce", EveningText.CHOOSE_A_SAUCE);
         }
         full(kitchen, id, "sauce", wrong);
@@ -212,8 +217,20 @@ class EveningController {
                 kitchen,
                 id,
                 body -> body.plus(new EveningBody.Entry(
-                        0, sauce, Map.of(), false, "", body.courses().size() - 1)));
+                        0, found.get().id(), Map.of(), false, "", body.courses().size() - 1)));
         return back(id);
+    }
+
+    /** The one whose name begins so, where there is only one or it is the whole name. */
+    private Optional<Sauce> named(UUID kitchen, String name) {
+        if (name.isEmpty() || name.length() > 120) {
+            return Optional.empty();
+        }
+        List<Sauce> found = sauces.byName(kitchen, name, null, 20);
+        return found.stream()
+                .filter(one -> one.name().equalsIgnoreCase(name))
+                .findFirst()
+                .or(() -> found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty());
     }
 
     private void full(UUID kitchen, UUID id, String field, FieldErrors wrong) {

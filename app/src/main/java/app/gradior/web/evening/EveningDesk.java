@@ -5,6 +5,7 @@ import app.gradior.evening.Clash;
 import app.gradior.evening.Evening;
 import app.gradior.evening.EveningSolver;
 import app.gradior.evening.Execution;
+import app.gradior.evening.Job;
 import app.gradior.evening.Obstacle;
 import app.gradior.evening.Schedule;
 import app.gradior.web.kitchen.Secrets;
@@ -14,13 +15,16 @@ import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.security.concurrent.DelegatingSecurityContextRunnable;
@@ -42,7 +46,7 @@ class EveningDesk {
     private static final int TOLD = 4;
 
     /** The mark of a schedule that was made while the evening goes on. */
-    static final String LIVE = "live";
+    private static final String LIVE = "live ";
 
     /** A task that has not begun so long after its time is late. */
     private static final int LATE = 3 * Evening.TICKS;
@@ -106,28 +110,71 @@ class EveningDesk {
 
     Seen look(UUID kitchen, Evenings.Kept kept) {
         EveningProblem plan = planner.problem(kitchen, kept.body());
-        return kept.startedAt().isPresent()
-                        && kept.schedule().filter(s -> fits(s, plan)).isPresent()
+        return kept.startedAt().isPresent() && kept.schedule().isPresent()
                 ? live(kitchen, kept, plan)
                 : planned(kitchen, kept, plan);
     }
 
-    /** Whether a schedule is of the jobs that there are. */
+    /** Which jobs a schedule that people go by is of, in its order: what is added or taken out later moves their places. */
+    static String liveMark(EveningProblem problem) {
+        return LIVE
+                + problem.jobs().stream()
+                        .map(part -> String.valueOf(part.entry().id()))
+                        .collect(Collectors.joining(","));
+    }
+
+    /** The schedule that people go by, with what of it is still there in its places of now. */
+    private static Schedule inPlace(Evenings.Kept kept, EveningProblem plan) {
+        Schedule seen = kept.schedule().orElseThrow();
+        if (fits(seen, plan) && liveMark(plan).equals(kept.scheduleOf())) {
+            return seen;
+        }
+        Map<Integer, Integer> places = plan.places();
+        String[] ids = kept.scheduleOf() != null && kept.scheduleOf().startsWith(LIVE)
+                ? kept.scheduleOf().substring(LIVE.length()).split(",")
+                : new String[0];
+        List<Schedule.Placed> tasks = new ArrayList<>();
+        List<Integer> rings = new ArrayList<>(Collections.nCopies(plan.jobs().size(), -1));
+        for (Schedule.Placed placed : seen.tasks()) {
+            int was = placed.ref().job();
+            boolean known = was < ids.length && ids[was].matches("\\d{1,6}");
+            Integer now = known ? places.get(Integer.valueOf(ids[was])) : null;
+            if (now != null
+                    && placed.ref().task()
+                            < plan.evening().jobs().get(now).tasks().size()) {
+                tasks.add(new Schedule.Placed(
+                        new Evening.Ref(now, placed.ref().task()), placed.start(), placed.end(), placed.slow()));
+                int ring = seen.rings().get(was);
+                rings.set(now, ring < plan.evening().rings() ? ring : -1);
+            }
+        }
+        return new Schedule(tasks, rings, plan.evening().courses(), seen.cost(), false);
+    }
+
+    /** Whether a schedule is of the jobs and the rings that there are. */
     private static boolean fits(Schedule schedule, EveningProblem problem) {
-        int tasks = problem.evening().jobs().stream()
-                .mapToInt(job -> job.tasks().size())
-                .sum();
-        return schedule.rings().size() == problem.evening().jobs().size()
-                && schedule.tasks().size() == tasks
+        Evening evening = problem.evening();
+        if (schedule.served().size() != evening.courses().size()
+                || schedule.rings().size() != evening.jobs().size()) {
+            return false;
+        }
+        int tasks = 0;
+        for (int j = 0; j < evening.jobs().size(); j++) {
+            Job job = evening.jobs().get(j);
+            tasks += job.tasks().size();
+            int ring = schedule.rings().get(j);
+            if (job.usesRing() && (ring < 0 || ring >= evening.rings())) {
+                return false;
+            }
+        }
+        return schedule.tasks().size() == tasks
                 && schedule.tasks().stream()
-                        .allMatch(placed ->
-                                placed.ref().job() < problem.evening().jobs().size()
-                                        && placed.ref().task()
-                                                < problem.evening()
-                                                        .jobs()
-                                                        .get(placed.ref().job())
-                                                        .tasks()
-                                                        .size());
+                        .allMatch(placed -> placed.ref().job() < evening.jobs().size()
+                                && placed.ref().task()
+                                        < evening.jobs()
+                                                .get(placed.ref().job())
+                                                .tasks()
+                                                .size());
     }
 
     private Seen planned(UUID kitchen, Evenings.Kept kept, EveningProblem plan) {
@@ -198,7 +245,7 @@ class EveningDesk {
         if (late) {
             work.obstacles = Obstacle.of(problem.evening(), work.best, FIX_MS);
         }
-        if (late || !work.clashes.isEmpty()) {
+        if (late || !work.clashes.isEmpty() || !problem.evening().pinned().isEmpty()) {
             work.fixes = Alternative.best(
                     problem.evening(), work.best, alternatives(kitchen, kept, problem, work.clashes), FIX_MS, FIXES);
         }
@@ -218,19 +265,23 @@ class EveningDesk {
     }
 
     private Seen live(UUID kitchen, Evenings.Kept kept, EveningProblem plan) {
-        Schedule seen = kept.schedule().orElseThrow();
+        Schedule seen = inPlace(kept, plan);
         Instant now = evenings.now();
         EveningProblem problem = planner.live(kitchen, plan, evenings.happened(kitchen, kept.id()), seen, now);
-        Schedule asItIs = asItIs(problem, seen);
-        boolean drifted = drifted(problem.evening(), asItIs);
+        boolean whole = fits(seen, plan);
+        Schedule asItIs = whole ? asItIs(problem, seen) : seen;
         boolean rested = kept.scheduledAt() == null
                 || Duration.between(kept.scheduledAt(), now).compareTo(AT_REST) >= 0;
         Schedule shown = asItIs;
-        if (kept.live() && drifted && rested) {
+        // What was put in or taken out is planned at once; what only runs late, once a minute.
+        if (!whole || kept.live() && rested && drifted(problem.evening(), asItIs)) {
             Optional<Schedule> anew = EveningSolver.solve(problem.evening(), FIX_MS, s -> {});
+            if (anew.isEmpty() && !whole) {
+                return new Seen(problem, Optional.empty(), false, List.of(), List.of(), List.of(), 0);
+            }
             if (anew.isPresent()) {
                 shown = anew.get();
-                evenings.scheduled(kitchen, kept.id(), shown, LIVE);
+                evenings.scheduled(kitchen, kept.id(), shown, liveMark(problem));
                 tell(kitchen, kept, problem, asItIs, shown);
             }
         }

@@ -103,7 +103,8 @@ class EveningPages {
 
     /** Where all is on time, only what spares waiting or lets one begin clearly later is worth a word. */
     private static boolean helps(Alternative.Effect<?> effect, boolean late) {
-        return late || effect.late() < 0.5 && (effect.waits() <= -WORTH || effect.begins() >= WORTH);
+        boolean own = effect.what() instanceof Changes.Change change && change.kind() == Changes.Kind.UNPIN;
+        return own || late || effect.late() < 0.5 && (effect.waits() <= -WORTH || effect.begins() >= WORTH);
     }
 
     private String lead(

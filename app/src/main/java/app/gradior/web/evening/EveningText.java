@@ -34,7 +34,7 @@ public final class EveningText {
             "Give two hours, the first before the second; leave both empty for somebody who is there.";
     static final String COOKS = "Name one to four people, with commas between them.";
     static final String SHELVES = "Give one to four shelves.";
-    static final String CHOOSE_A_SAUCE = "Choose a sauce first.";
+    static final String CHOOSE_A_SAUCE = "Choose a sauce, or type its whole name.";
     static final String NOTHING_YET = "What is to be ready? Add a sauce or another job.";
     static final String EVENING = "Evening";
     static final String COOK = "cook";
@@ -195,6 +195,7 @@ public final class EveningText {
             case PERSON -> "One more cook";
             case LATER -> "Serve " + change.value() + " min later";
             case WITHOUT -> "Without the " + job;
+            case UNPIN -> "Give back what you moved";
         };
     }
 

@@ -119,8 +119,8 @@ public class Evenings {
 
     /** Adds an evening with what is to be ready. */
     @Transactional
-    public UUID add(UUID kitchen, String name, String cook, Instant served, List<Wanted> jobs) {
-        EveningBody body = EveningBody.at(served, cook);
+    public UUID add(UUID kitchen, String name, Instant served, List<Wanted> jobs) {
+        EveningBody body = EveningBody.at(served, EveningText.COOK);
         for (Wanted job : jobs) {
             body = body.plus(new EveningBody.Entry(0, job.sauce().orElse(null), Map.of(), false, job.line(), 0));
             if (job.sauce().isEmpty()) {

@@ -2,6 +2,7 @@ package app.gradior.web.evening;
 
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.platform.FieldErrors;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -59,7 +61,7 @@ class EveningsController {
      */
     @PostMapping
     String add(
-            @InKitchen UUID kitchen,
+            @AuthenticationPrincipal KitchenUser user,
             @RequestParam UUID form,
             EveningForm fields,
             Model model,
@@ -69,10 +71,10 @@ class EveningsController {
         Optional<Instant> served = fields.served(evenings.now(), wrong);
         if (wrong.any() || served.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return list(kitchen, fields, wrong, model);
+            return list(user.kitchenId(), fields, wrong, model);
         }
-        EveningBody body = EveningBody.at(served.get(), CurrentKitchen.person().orElse(EveningText.COOK));
-        return "redirect:/evenings/" + evenings.add(kitchen, form, name, body);
+        EveningBody body = EveningBody.at(served.get(), user.isGuest() ? EveningText.COOK : user.getUsername());
+        return "redirect:/evenings/" + evenings.add(user.kitchenId(), form, name, body);
     }
 
     /** One as another was, at the same hour of today; tomorrow if that is over. */

@@ -52,7 +52,7 @@ class LiveController {
         }
         // What people saw is what they go by from here on.
         if (kept.startedAt().isEmpty()) {
-            evenings.scheduled(kitchen, id, seen.schedule().get(), EveningDesk.LIVE);
+            evenings.scheduled(kitchen, id, seen.schedule().get(), EveningDesk.liveMark(seen.problem()));
         }
         evenings.goesOn(kitchen, id, true, false);
         said.addFlashAttribute("said", EveningText.STARTED);

@@ -48,10 +48,17 @@ final class HelpText {
                     "What you see when you lift a spoon out of the pot and draw a finger across its back. "
                             + "Each look goes with a range of grades."),
             word(
+                    "slack",
+                    "Slack",
+                    Drawing.NONE,
+                    "evening",
+                    "Time that is kept free before the table, more for what is less certain. "
+                            + "If a dish takes longer, it uses its slack and nothing else moves."),
+            word(
                     "range",
                     "Range",
                     Drawing.RANGE,
-                    "stove cook quick plan pots journal",
+                    "stove cook quick plan pots journal evening",
                     "“Between 18 and 29 min” holds four times out of five. "
                             + "A weighing makes it narrower, and so does every batch in the same pot."),
             word(
@@ -155,12 +162,15 @@ final class HelpText {
             new Key("cook", "F", "take it off"),
             new Key("shelf", "O Z T", "the chosen jar: opened, frozen, thaw it in the fridge"),
             new Key("shelf", "G X I", "given, finished, into the fridge"),
+            new Key("evening", "N J", "add a sauce, add another job"),
+            new Key("evening", "← →", "the chosen task five minutes sooner, later"),
             new Key("quick", "1 2 3", "reduce, thicken, too thick or too thin"),
             new Key("", "?", "this help"),
             new Key("", "Esc", "close what is open"));
 
     /** The places as they are called, in the order of the help page. */
-    static final List<String> PLACES = List.of("quick", "stove", "sauces", "plan", "cook", "pots", "journal", "shelf");
+    static final List<String> PLACES =
+            List.of("quick", "stove", "sauces", "plan", "cook", "pots", "journal", "shelf", "evening");
 
     /** What a place is called. */
     static String called(String place) {

@@ -282,7 +282,10 @@ class EveningTest {
         assertThat(task(moved, "make the salad").select("time").attr("datetime"))
                 .isEqualTo(planned.minus(Duration.ofMinutes(20)).toString());
         assertThat(task(moved, "make the salad").text()).contains("put there by you");
-        post(own, "/evenings/" + evening + "/pin", "job", "2", "task", "0");
+        // And what that costs is told, with the way back.
+        Element back = moved.select(".evening-close .fix").first();
+        assertThat(back.text()).startsWith("Give back what you moved").contains("on time");
+        post(own, back.attr("action"), "kind", back.select("[name=kind]").val());
         assertThat(task(found(evening), "make the salad").select("time").attr("datetime"))
                 .isEqualTo(planned.toString());
     }
@@ -412,6 +415,49 @@ class EveningTest {
         assertThat(task(page(evening), "stew").className()).doesNotContain("begun");
         post(own, "/evenings/" + evening + "/reopen");
         assertThat(evenings.get(own.id(), evening).startedAt()).isEmpty();
+    }
+
+    @Test
+    void aSauceIsFoundByItsNameToo() {
+        UUID evening = evening(200);
+
+        post(own, "/evenings/" + evening + "/sauces", "byName", "plum sauce");
+        assertThat(page(evening).select(".ready summary b").eachText()).containsExactly("Plum sauce");
+        assertThat(post(own, "/evenings/" + evening + "/sauces", "byName", "nothing of ours"))
+                .hasStatus(422)
+                .bodyText()
+                .contains("Choose a sauce, or type its whole name.");
+    }
+
+    @Test
+    void whatIsPutInOrTakenOutWhileItGoesOnIsPlannedAndNothingThatHasBegunMoves() {
+        UUID evening = evening(150);
+        job(evening, "salad 10 hands, any time");
+        job(evening, "stew 40 ring");
+        found(evening);
+        post(own, "/evenings/" + evening + "/start");
+        post(
+                own,
+                "/evenings/" + evening + "/events",
+                "event",
+                UUID.randomUUID().toString(),
+                "kind",
+                "begun",
+                "job",
+                "2",
+                "task",
+                "0");
+        String begun = task(page(evening), "stew").select("time").attr("datetime");
+
+        job(evening, "potatoes 25 ring, drain");
+        post(own, "/evenings/" + evening + "/jobs/1/remove");
+        post(own, "/evenings/" + evening + "/courses", "course", "starter", "courseTime", "00:01");
+
+        Document page = page(evening);
+        assertThat(task(page, "stew").select("time").attr("datetime")).isEqualTo(begun);
+        assertThat(task(page, "stew").className()).contains("begun");
+        assertThat(task(page, "drain (potatoes)").text()).isNotEmpty();
+        assertThat(page.select(".tasks li b").eachText()).doesNotContain("make the salad");
     }
 
     @Test

@@ -378,7 +378,9 @@ class MovingHouseTest {
         byte[] reaching = changed(
                 zip,
                 "rows/plan.jsonl",
-                text -> text.replaceFirst("\"sauce_id\":\"[^\"]*\"", "\"sauce_id\":\"" + theirs.id() + "\""));
+                text -> text.replaceFirst(
+                        "\"sauce_id\":\"[^\"]*\",\"sauce_version\":1,",
+                        "\"sauce_id\":\"" + theirs.id() + "\",\"sauce_version\":1,"));
         TestKitchen own = TestKitchen.of("reacher");
 
         assertThat(wrong(bring(own.cook(), reaching))).contains("belongs to another kitchen");
