@@ -122,7 +122,6 @@ public final class SignedIn {
         HttpResponse<String> evening =
                 post("/evenings", "form=" + UUID.randomUUID() + "&called=Dinner&day=2027-06-01&time=19:00");
         ids.put("evenings", last(evening));
-        post("/evenings/" + ids.get("evenings") + "/sauces", "sauce=" + ids.get("sauces"));
         post("/evenings/" + ids.get("evenings") + "/jobs", "line=" + encoded("potatoes 25 ring, drain"));
         ids.put("format", "txt");
         ids.put("number", "1");

@@ -276,7 +276,7 @@ class EveningController {
         EveningBody.Entry entry = evenings.get(kitchen, id).body().job(job).orElseThrow(() -> new NotFound("job"));
         String line = fields.getOrDefault("line", "").strip();
         if (entry.sauce() == null && !JobLine.read(line).complete()) {
-            said.addFlashAttribute("wrongJob", job);
+            said.addFlashAttribute("wrongJob", String.valueOf(job));
             said.addFlashAttribute("wrongJobWhy", EveningText.problems(JobLine.read(line)));
             said.addFlashAttribute("wrongJobLine", line);
             return back(id) + "#job-" + job;

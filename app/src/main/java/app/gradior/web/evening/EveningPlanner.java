@@ -15,6 +15,7 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenRing;
+import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
 import app.gradior.web.planning.PlanField;
 import app.gradior.web.planning.PlanForm;
@@ -50,12 +51,14 @@ class EveningPlanner {
 
     private final Planning planning;
     private final SauceService sauces;
+    private final Pots pots;
     private final Rings rings;
     private final BatchService cooks;
 
-    EveningPlanner(Planning planning, SauceService sauces, Rings rings, BatchService cooks) {
+    EveningPlanner(Planning planning, SauceService sauces, Pots pots, Rings rings, BatchService cooks) {
         this.planning = planning;
         this.sauces = sauces;
+        this.pots = pots;
         this.rings = rings;
         this.cooks = cooks;
     }
@@ -163,7 +166,7 @@ class EveningPlanner {
             missing.add(new EveningProblem.Missing(entry, EveningText.A_SAUCE, EveningText.SAUCE_GONE));
             return;
         }
-        PlanForm form = PlanForm.of(entry.plan());
+        PlanForm form = withAPotThatIsThere(kitchen, PlanForm.of(entry.plan()));
         Planning.PlanAttempt attempt = inItsOwnPot(
                 kitchen,
                 sauce.get(),
@@ -205,6 +208,15 @@ class EveningPlanner {
                 plan.pot().name(),
                 Optional.empty(),
                 null));
+    }
+
+    /** A pot that was taken out of the kitchen since is as if none had been chosen. */
+    private PlanForm withAPotThatIsThere(UUID kitchen, PlanForm form) {
+        boolean there = form.choices()
+                .pot()
+                .filter(pot -> pots.find(kitchen, pot).isPresent())
+                .isPresent();
+        return there ? form : form.with(PlanField.POT, null);
     }
 
     /** A sauce of which no pot is said takes one that no other sauce has, if there is one. */
@@ -290,7 +302,10 @@ class EveningPlanner {
                 }
             }
         }
-        Evening evening = plan.evening().with(jobs).from(tick).begun(begun, Optional.of(seen));
+        // What was put at an hour that is over begins when it can.
+        Map<Ref, Integer> pinned = new HashMap<>(plan.evening().pinned());
+        pinned.values().removeIf(at -> at < tick);
+        Evening evening = plan.evening().with(jobs).from(tick).pinned(pinned).begun(begun, Optional.of(seen));
         return new EveningProblem(evening, plan.origin(), parts, plan.missing(), plan.rings(), due);
     }
 

@@ -202,6 +202,20 @@ class EveningTest {
     }
 
     @Test
+    void aLineThatIsChangedToWhatIsNotUnderstoodStaysAsItWas() {
+        UUID evening = evening(200);
+        job(evening, "stew 40 ring");
+
+        MvcTestResult answer = post(own, "/evenings/" + evening + "/jobs/1", "line", "stew banana");
+
+        assertThat(answer).hasStatus3xxRedirection();
+        assertThat(answer.getMvcResult().getFlashMap().get("wrongJob")).isEqualTo("1");
+        assertThat(String.valueOf(answer.getMvcResult().getFlashMap().get("wrongJobWhy")))
+                .contains("How long does");
+        assertThat(evenings.get(own.id(), evening).body().jobs().get(0).line()).isEqualTo("stew 40 ring");
+    }
+
+    @Test
     void whatIsWrongWithItsHourOrItsPeopleIsSaidAndNothingIsLost() {
         assertThat(post(own, "/evenings", "form", UUID.randomUUID().toString(), "day", "soon", "time", "19:00"))
                 .hasStatus(422)
@@ -415,6 +429,45 @@ class EveningTest {
         assertThat(task(page(evening), "stew").className()).doesNotContain("begun");
         post(own, "/evenings/" + evening + "/reopen");
         assertThat(evenings.get(own.id(), evening).startedAt()).isEmpty();
+    }
+
+    @Test
+    void aPotThatIsNotThereIsAsIfNoneHadBeenChosen() {
+        UUID evening = evening(200);
+        sauce(evening, plum);
+        for (String pot : List.of(UUID.randomUUID().toString(), "no pot")) {
+            assertThat(post(own, "/evenings/" + evening + "/change", "kind", "POT", "job", "1", "value", pot))
+                    .hasStatus3xxRedirection();
+            assertThat(page(evening).select(".ready summary .small").text()).containsPattern("Casserole|Saucepan");
+        }
+    }
+
+    @Test
+    void whatWasPutAtAnHourThatIsOverBeginsWhenItCan() {
+        UUID evening = evening(240);
+        job(evening, "stew 40 ring");
+        job(evening, "salad 10 hands, any time");
+        Element salad = task(found(evening), "make the salad");
+        post(
+                own,
+                "/evenings/" + evening + "/pin",
+                "job",
+                "2",
+                "task",
+                "0",
+                "at",
+                salad.select("time").attr("datetime"),
+                "by",
+                "-60");
+        found(evening);
+        post(own, "/evenings/" + evening + "/start");
+
+        RunningApplication.clock().pass(Duration.ofMinutes(190));
+
+        Document late = page(evening);
+        assertThat(Instant.parse(task(late, "make the salad").select("time").attr("datetime")))
+                .isAfterOrEqualTo(evenings.now().truncatedTo(ChronoUnit.MINUTES));
+        assertThat(late.select(".at-table b").text()).isNotEmpty();
     }
 
     @Test
