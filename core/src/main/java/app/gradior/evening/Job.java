@@ -67,8 +67,4 @@ public record Job(
     public Job with(List<Task> others) {
         return new Job(id, name, course, others, waiting, pot, rings, first);
     }
-
-    public Job at(int otherCourse) {
-        return new Job(id, name, otherCourse, tasks, waiting, pot, rings, first);
-    }
 }

@@ -18,11 +18,7 @@ public record Schedule(List<Placed> tasks, List<Integer> rings, List<Integer> se
      *
      * @param slow whether it is done beside a stirring, and takes longer for it
      */
-    public record Placed(Evening.Ref ref, int start, int end, boolean slow) {
-        int length() {
-            return end - start;
-        }
-    }
+    public record Placed(Evening.Ref ref, int start, int end, boolean slow) {}
 
     static final Comparator<Placed> IN_ORDER = Comparator.comparingInt(Placed::start)
             .thenComparingInt(Placed::end)

@@ -26,8 +26,7 @@ class Changes {
 
     private static final int POTS = 2;
 
-    private static final Set<Kind> NEEDS_A_JOB =
-            EnumSet.of(Kind.POT, Kind.ROUTE, Kind.HOTTER, Kind.AHEAD, Kind.WITHOUT);
+    private static final Set<Kind> NEEDS_A_JOB = EnumSet.of(Kind.POT, Kind.ROUTE, Kind.HOTTER, Kind.AHEAD);
 
     private final Pots pots;
 
@@ -43,7 +42,6 @@ class Changes {
         AHEAD,
         PERSON,
         LATER,
-        WITHOUT,
         UNPIN
     }
 
@@ -116,7 +114,6 @@ class Changes {
             case ROUTE -> body.with(entry.planned(with(entry, PlanField.ROUTE, change.value())));
             case HOTTER -> body.with(entry.planned(with(entry, PlanField.ACTIVITY, Activity.ROLLING_BOIL.name())));
             case AHEAD -> body.with(entry.ahead(true));
-            case WITHOUT -> body.without(change.job());
             case UNPIN -> body.unpinned();
             case PERSON -> {
                 List<EveningBody.Cook> cooks = new ArrayList<>(body.cooks());

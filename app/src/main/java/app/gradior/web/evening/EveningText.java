@@ -194,7 +194,6 @@ public final class EveningText {
             case AHEAD -> "Make the " + job + " ahead";
             case PERSON -> "One more cook";
             case LATER -> "Serve " + change.value() + " min later";
-            case WITHOUT -> "Without the " + job;
             case UNPIN -> "Give back what you moved";
         };
     }

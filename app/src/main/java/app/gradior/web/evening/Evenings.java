@@ -80,14 +80,6 @@ public class Evenings {
         return mapper.past(kitchen, now().minus(12, ChronoUnit.HOURS), 30);
     }
 
-    /** The one that is under way. */
-    public Optional<UUID> underWay(UUID kitchen) {
-        return coming(kitchen).stream()
-                .filter(e -> e.startedAt() != null)
-                .map(EveningMapper.Listed::id)
-                .findFirst();
-    }
-
     Kept get(UUID kitchen, UUID id) {
         return mapper.find(kitchen, id).map(this::read).orElseThrow(() -> new NotFound("evening"));
     }
