@@ -11,9 +11,12 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  */
 final class Slack {
     /** A little more than is promised: what one dish takes from another's hands is not in the formula (estimate). */
-    private static final double READY = 0.95;
+    private static final double READY = 0.995;
 
-    private static final double GRACE = 3;
+    private static final double GRACE = 1.7;
+
+    /** Of the time that a job may wait, some is left for what comes between: two dishes that hardly wait, one pair of hands. */
+    private static final double OF_ITS_WAITING = 0.88;
 
     /** What varies less than this takes no part in the risk. */
     private static final double CERTAIN = 0.8;
@@ -32,7 +35,11 @@ final class Slack {
         if (late > 0) {
             minutes = shift(job, from, ring) + deviates(evening, job.course()) * late - GRACE;
         }
-        return (int) Math.floor(Math.max(0, Math.min(minutes, job.waiting().limit())) * Evening.TICKS + 1e-9);
+        return (int) Math.floor(Math.max(
+                                0,
+                                Math.min(minutes, OF_ITS_WAITING * job.waiting().limit()))
+                        * Evening.TICKS
+                + 1e-9);
     }
 
     /** How many standard deviations each dish of a course gets. */

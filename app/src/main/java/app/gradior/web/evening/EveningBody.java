@@ -33,9 +33,15 @@ record EveningBody(int next, List<Course> courses, List<Cook> cooks, int shelves
      * @param plan the fields of its plan's page
      * @param ahead whether the sauce is made before and only warmed
      * @param line empty for a sauce
+     * @param share how much of a sauce's amounts; 0 is all, as it was before there were shares
      */
-    record Entry(int id, UUID sauce, Map<String, String> plan, boolean ahead, String line, int course) {
+    record Entry(int id, UUID sauce, Map<String, String> plan, boolean ahead, String line, int course, double share) {
+        Entry(int id, UUID sauce, Map<String, String> plan, boolean ahead, String line, int course) {
+            this(id, sauce, plan, ahead, line, course, 1);
+        }
+
         Entry {
+            share = share > 0 && share < 1 ? share : 1;
             plan = plan == null ? Map.of() : Map.copyOf(plan);
             line = line == null ? "" : line;
         }
@@ -45,19 +51,23 @@ record EveningBody(int next, List<Course> courses, List<Cook> cooks, int shelves
         }
 
         Entry planned(Map<String, String> other) {
-            return new Entry(id, sauce, other, ahead, line, course);
+            return new Entry(id, sauce, other, ahead, line, course, share);
         }
 
         Entry ahead(boolean made) {
-            return new Entry(id, sauce, plan, made, line, course);
+            return new Entry(id, sauce, plan, made, line, course, share);
         }
 
         Entry typed(String other) {
-            return new Entry(id, sauce, plan, ahead, other, course);
+            return new Entry(id, sauce, plan, ahead, other, course, share);
         }
 
         Entry at(int other) {
-            return new Entry(id, sauce, plan, ahead, line, other);
+            return new Entry(id, sauce, plan, ahead, line, other, share);
+        }
+
+        Entry part(double of) {
+            return new Entry(id, sauce, plan, ahead, line, course, of);
         }
     }
 
@@ -82,7 +92,8 @@ record EveningBody(int next, List<Course> courses, List<Cook> cooks, int shelves
 
     EveningBody plus(Entry entry) {
         List<Entry> more = new ArrayList<>(jobs);
-        more.add(new Entry(next, entry.sauce(), entry.plan(), entry.ahead(), entry.line(), entry.course()));
+        more.add(new Entry(
+                next, entry.sauce(), entry.plan(), entry.ahead(), entry.line(), entry.course(), entry.share()));
         return new EveningBody(next + 1, courses, cooks, shelves, more, pins);
     }
 

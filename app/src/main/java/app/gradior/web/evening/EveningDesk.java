@@ -8,7 +8,9 @@ import app.gradior.evening.Execution;
 import app.gradior.evening.Job;
 import app.gradior.evening.Obstacle;
 import app.gradior.evening.Schedule;
+import app.gradior.evening.TaskKind;
 import app.gradior.web.kitchen.Secrets;
+import app.gradior.web.sauce.Sauce;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
@@ -16,15 +18,19 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.security.concurrent.DelegatingSecurityContextRunnable;
@@ -44,6 +50,9 @@ class EveningDesk {
     private static final int WAITING = 100;
     private static final int RUNS = 200;
     private static final int TOLD = 4;
+
+    /** What takes as long as hands are slow or fast. */
+    private static final Set<TaskKind> PACED = EnumSet.of(TaskKind.GATHER, TaskKind.PREPARE);
 
     /** The mark of a schedule that was made while the evening goes on. */
     private static final String LIVE = "live ";
@@ -115,6 +124,23 @@ class EveningDesk {
                 : planned(kitchen, kept, plan);
     }
 
+    /** Minutes that a task takes at the usual pace, where it is a sauce's handwork that the pace changes. */
+    Optional<Double> usual(UUID kitchen, Evenings.Kept kept, int job, int task) {
+        EveningProblem plan = planner.problem(kitchen, kept.body());
+        double pace = evenings.pace(kitchen).factor();
+        return Optional.ofNullable(plan.places().get(job))
+                .filter(place -> plan.jobs().get(place).sauce() != null)
+                .map(place -> plan.evening().jobs().get(place).tasks())
+                .filter(tasks ->
+                        task < tasks.size() && PACED.contains(tasks.get(task).kind()))
+                .map(tasks -> tasks.get(task).minutes(0).middle() / pace);
+    }
+
+    /** A sauce of which only a part is made in one pot. */
+    Sauce part(UUID kitchen, Sauce whole, double share) {
+        return planner.part(kitchen, whole, share);
+    }
+
     /** Which jobs a schedule that people go by is of, in its order: what is added or taken out later moves their places. */
     static String liveMark(EveningProblem problem) {
         return LIVE
@@ -125,13 +151,16 @@ class EveningDesk {
 
     /** The schedule that people go by, with what of it is still there in its places of now. */
     private static Schedule inPlace(Evenings.Kept kept, EveningProblem plan) {
-        Schedule seen = kept.schedule().orElseThrow();
-        if (fits(seen, plan) && liveMark(plan).equals(kept.scheduleOf())) {
+        return inPlace(kept.schedule().orElseThrow(), kept.scheduleOf(), plan);
+    }
+
+    private static Schedule inPlace(Schedule seen, String mark, EveningProblem plan) {
+        if (fits(seen, plan) && liveMark(plan).equals(mark)) {
             return seen;
         }
         Map<Integer, Integer> places = plan.places();
-        String[] ids = kept.scheduleOf() != null && kept.scheduleOf().startsWith(LIVE)
-                ? kept.scheduleOf().substring(LIVE.length()).split(",")
+        String[] ids = mark != null && mark.startsWith(LIVE)
+                ? mark.substring(LIVE.length()).split(",")
                 : new String[0];
         List<Schedule.Placed> tasks = new ArrayList<>();
         List<Integer> rings = new ArrayList<>(Collections.nCopies(plan.jobs().size(), -1));
@@ -246,22 +275,56 @@ class EveningDesk {
             work.obstacles = Obstacle.of(problem.evening(), work.best, FIX_MS);
         }
         if (late || !work.clashes.isEmpty() || !problem.evening().pinned().isEmpty()) {
-            work.fixes = Alternative.best(
-                    problem.evening(), work.best, alternatives(kitchen, kept, problem, work.clashes), FIX_MS, FIXES);
+            work.fixes = fixes(
+                    kitchen, kept, problem, work.best, work.clashes, change -> planned(kitchen, kept, problem, change));
         }
     }
 
-    private List<Alternative<Changes.Change>> alternatives(
-            UUID kitchen, Evenings.Kept kept, EveningProblem problem, List<Clash> clashes) {
-        List<Alternative<Changes.Change>> found = new ArrayList<>();
-        for (Changes.Change change : changes.worthTrying(kitchen, kept.body(), problem, clashes)) {
-            EveningProblem other = planner.problem(kitchen, changes.made(kept.body(), change), problem.origin());
-            if (other.missing().size() <= problem.missing().size()) {
-                found.add(new Alternative<>(
+    private Optional<Alternative<Changes.Change>> planned(
+            UUID kitchen, Evenings.Kept kept, EveningProblem problem, Changes.Change change) {
+        EveningProblem other = planner.problem(kitchen, changes.made(kept.body(), change), problem.origin());
+        return other.missing().size() > problem.missing().size()
+                ? Optional.empty()
+                : Optional.of(new Alternative<>(
                         change, other.evening().from(problem.evening().earliest())));
-            }
+    }
+
+    /**
+     * What helps most; where nothing brings it in time, also what it would take to leave something out.
+     *
+     * @param made the evening with a change, where it can be made
+     */
+    private List<Alternative.Effect<Changes.Change>> fixes(
+            UUID kitchen,
+            Evenings.Kept kept,
+            EveningProblem problem,
+            Optional<Schedule> now,
+            List<Clash> clashes,
+            Function<Changes.Change, Optional<Alternative<Changes.Change>>> made) {
+        List<Long> late = now.map(schedule -> late(problem, schedule)).orElse(List.of());
+        List<Alternative.Effect<Changes.Change>> best =
+                best(problem, now, changes.worthTrying(kitchen, kept.body(), problem, clashes, late), made, FIXES);
+        boolean inTime = best.stream().anyMatch(effect -> effect.late() < 1);
+        if (inTime) {
+            return best;
         }
-        return found;
+        List<Alternative.Effect<Changes.Change>> all = new ArrayList<>(best);
+        all.addAll(best(problem, now, Changes.lastResort(problem), made, 1));
+        return all;
+    }
+
+    private static List<Alternative.Effect<Changes.Change>> best(
+            EveningProblem problem,
+            Optional<Schedule> now,
+            List<Changes.Change> worth,
+            Function<Changes.Change, Optional<Alternative<Changes.Change>>> made,
+            int most) {
+        return Alternative.best(
+                problem.evening(),
+                now,
+                worth.stream().flatMap(change -> made.apply(change).stream()).toList(),
+                FIX_MS,
+                most);
     }
 
     private Seen live(UUID kitchen, Evenings.Kept kept, EveningProblem plan) {
@@ -325,6 +388,28 @@ class EveningDesk {
         }
     }
 
+    /** The same evening as it is by now, with a change. */
+    private Optional<Alternative<Changes.Change>> underWay(
+            UUID kitchen, Evenings.Kept kept, EveningProblem problem, Schedule shown, Changes.Change change) {
+        EveningProblem other = planner.problem(kitchen, changes.made(kept.body(), change), problem.origin());
+        if (other.missing().size() > problem.missing().size()) {
+            return Optional.empty();
+        }
+        Schedule there = inPlace(shown, liveMark(problem), other);
+        List<Evenings.Happened> happened = evenings.happened(kitchen, kept.id());
+        return Optional.of(new Alternative<>(
+                change,
+                planner.live(kitchen, other, happened, there, evenings.now()).evening()));
+    }
+
+    /** By how many minutes each course is served after its hour. */
+    private static List<Long> late(EveningProblem problem, Schedule schedule) {
+        List<Integer> courses = problem.evening().courses();
+        return IntStream.range(0, courses.size())
+                .mapToObj(c -> Math.round((schedule.served().get(c) - courses.get(c)) / (double) Evening.TICKS))
+                .toList();
+    }
+
     /** What helps where dishes are late, looked for beside. */
     private Work lateWork(UUID kitchen, Evenings.Kept kept, EveningProblem problem, Schedule shown) {
         int fiveMinutes = problem.evening().earliest() - problem.evening().earliest() % (5 * Evening.TICKS);
@@ -336,22 +421,16 @@ class EveningDesk {
         Work work = new Work();
         work.best = Optional.of(shown);
         works.put(key, work);
-        List<Evenings.Happened> happened = evenings.happened(kitchen, kept.id());
         try {
             solver.execute(new DelegatingSecurityContextRunnable(() -> {
                 try {
-                    List<Alternative<Changes.Change>> tried = new ArrayList<>();
-                    for (Changes.Change change : changes.worthTrying(kitchen, kept.body(), problem, List.of())) {
-                        EveningProblem other =
-                                planner.problem(kitchen, changes.made(kept.body(), change), problem.origin());
-                        if (fits(shown, other)) {
-                            tried.add(new Alternative<>(
-                                    change,
-                                    planner.live(kitchen, other, happened, shown, evenings.now())
-                                            .evening()));
-                        }
-                    }
-                    work.fixes = Alternative.best(problem.evening(), Optional.of(shown), tried, FIX_MS, FIXES);
+                    work.fixes = fixes(
+                            kitchen,
+                            kept,
+                            problem,
+                            Optional.of(shown),
+                            List.of(),
+                            change -> underWay(kitchen, kept, problem, shown, change));
                 } catch (RuntimeException e) {
                     LOG.warn("nothing was found that helps an evening", e);
                 } finally {

@@ -18,7 +18,17 @@ sealed interface EveningEvent {
     /** A task of a job was begun. */
     record Begun(int job, int task) implements EveningEvent {}
 
-    record Done(int job, int task) implements EveningEvent {}
+    /**
+     * A task is done.
+     *
+     * @param took minutes since it was begun; null where that was not said, or it is no handwork of a sauce
+     * @param usual minutes that it takes at the usual pace; null with that
+     */
+    record Done(int job, int task, Double took, Double usual) implements EveningEvent {
+        Done(int job, int task) {
+            this(job, task, null, null);
+        }
+    }
 
     /** A sauce was put on: from here on its cook knows how long it takes. */
     record Cooks(int job, UUID cook) implements EveningEvent {}

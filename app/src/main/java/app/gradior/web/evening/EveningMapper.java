@@ -105,6 +105,12 @@ interface EveningMapper {
             where kitchen_id = #{kitchen} and evening_id = #{evening} order by seq""")
     List<EventRow> events(@Param("kitchen") UUID kitchen, @Param("evening") UUID evening);
 
+    /** The bodies of what came last of a kind, over all evenings. */
+    @Select("""
+            select id, kind, at, body, person from evening_event
+            where kitchen_id = #{kitchen} and kind = #{kind} order by seq desc limit #{limit}""")
+    List<EventRow> latest(@Param("kitchen") UUID kitchen, @Param("kind") String kind, @Param("limit") int limit);
+
     @Insert("""
             insert into evening_event (id, kitchen_id, evening_id, kind, at, stored_at, person, body)
             values (#{e.id}, #{kitchen}, #{evening}, #{e.kind}, #{e.at}, #{now}, #{e.person}, #{e.body})""")

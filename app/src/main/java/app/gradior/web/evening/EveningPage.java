@@ -1,6 +1,7 @@
 package app.gradior.web.evening;
 
 import app.gradior.evening.Evening;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param next the one to begin next; empty where nothing is left
  * @param running what is under way and ends by itself
  * @param moved what moved lately; empty if nothing did
+ * @param pace how fast the hands are here; empty where it is as usual
  * @param working whether a better one is looked for
  */
 record EveningPage(
@@ -33,6 +35,7 @@ record EveningPage(
         List<Fix> fixes,
         List<String> obstacles,
         String moved,
+        String pace,
         boolean working) {
     record Served(String name, String clock, Instant at) {}
 
@@ -59,6 +62,10 @@ record EveningPage(
             String where,
             String signal,
             boolean pinned) {
+        public long minutes() {
+            return Duration.between(at, ends).toMinutes();
+        }
+
         public boolean done() {
             return state.equals("done");
         }

@@ -8,7 +8,9 @@ import app.gradior.evening.Schedule;
 import app.gradior.evening.Signal;
 import app.gradior.evening.Task;
 import app.gradior.web.equipment.KitchenPot;
+import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.Pots;
+import app.gradior.web.equipment.Rings;
 import app.gradior.web.keeping.SauceKeeping;
 import app.gradior.web.planning.PlanForm;
 import app.gradior.web.sauce.SauceService;
@@ -41,6 +43,7 @@ class EveningPages {
     private final SauceService sauces;
     private final SauceKeeping keeping;
     private final Pots pots;
+    private final Rings rings;
     private final Wording say;
 
     EveningPages(
@@ -50,6 +53,7 @@ class EveningPages {
             SauceService sauces,
             SauceKeeping keeping,
             Pots pots,
+            Rings rings,
             Wording say) {
         this.desk = desk;
         this.planner = planner;
@@ -57,6 +61,7 @@ class EveningPages {
         this.sauces = sauces;
         this.keeping = keeping;
         this.pots = pots;
+        this.rings = rings;
         this.say = say;
     }
 
@@ -98,6 +103,9 @@ class EveningPages {
                         .map(obstacle -> EveningText.obstacle(obstacle, names))
                         .toList(),
                 moved(kitchen, kept, happened),
+                problem.jobs().stream().anyMatch(part -> part.sauce() != null)
+                        ? EveningText.pace(evenings.pace(kitchen))
+                        : "",
                 seen.working());
     }
 
@@ -327,12 +335,32 @@ class EveningPages {
                 .job(change.job())
                 .map(entry -> planner.name(kitchen, entry))
                 .orElse("");
-        String pot = change.kind() == Changes.Kind.POT
-                ? pots.find(kitchen, UUID.fromString(change.value()))
-                        .map(KitchenPot::name)
-                        .orElse("")
-                : "";
-        return EveningText.change(change, job, pot);
+        return switch (change.kind()) {
+            case POT, SPLIT ->
+                EveningText.change(
+                        change,
+                        job,
+                        pots.find(kitchen, UUID.fromString(change.value()))
+                                .map(KitchenPot::name)
+                                .orElse(""));
+            case RING ->
+                EveningText.change(
+                        change,
+                        job,
+                        rings.all(kitchen).stream()
+                                .filter(ring -> ring.id().toString().equals(change.value()))
+                                .map(KitchenRing::name)
+                                .findFirst()
+                                .orElse(""));
+            case COURSE -> {
+                int course = Changes.OneLater.of(change.value()).course();
+                yield EveningText.change(
+                        change,
+                        EveningText.course(kept.body().courses().get(course).name(), course),
+                        "");
+            }
+            default -> EveningText.change(change, job, "");
+        };
     }
 
     private String moved(UUID kitchen, Evenings.Kept kept, List<Evenings.Happened> happened) {

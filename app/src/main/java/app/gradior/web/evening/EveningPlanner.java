@@ -6,6 +6,7 @@ import app.gradior.evening.Evening;
 import app.gradior.evening.Evening.Ref;
 import app.gradior.evening.Job;
 import app.gradior.evening.JobLine;
+import app.gradior.evening.Pace;
 import app.gradior.evening.SauceTasks;
 import app.gradior.evening.Schedule;
 import app.gradior.evening.Task;
@@ -13,14 +14,17 @@ import app.gradior.evening.TaskKind;
 import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
+import app.gradior.sauce.Scaling;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
+import app.gradior.web.food.Foods;
 import app.gradior.web.planning.PlanField;
 import app.gradior.web.planning.PlanForm;
 import app.gradior.web.planning.Planning;
 import app.gradior.web.sauce.Sauce;
+import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.sauce.SauceService;
 import java.time.Duration;
 import java.time.Instant;
@@ -30,6 +34,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 
@@ -47,26 +52,38 @@ class EveningPlanner {
 
     private static final int AS_LARGE_MM = 80;
 
-    private static final double USUAL_PACE = 1;
-
     private final Planning planning;
     private final SauceService sauces;
     private final Pots pots;
     private final Rings rings;
     private final BatchService cooks;
+    private final Evenings evenings;
+    private final SauceReader reader;
+    private final Foods foods;
 
-    EveningPlanner(Planning planning, SauceService sauces, Pots pots, Rings rings, BatchService cooks) {
+    EveningPlanner(
+            Planning planning,
+            SauceService sauces,
+            Pots pots,
+            Rings rings,
+            BatchService cooks,
+            Evenings evenings,
+            SauceReader reader,
+            Foods foods) {
         this.planning = planning;
         this.sauces = sauces;
         this.pots = pots;
         this.rings = rings;
         this.cooks = cooks;
+        this.evenings = evenings;
+        this.reader = reader;
+        this.foods = foods;
     }
 
     /** What a job is called, by its sauce or its line. */
     String name(UUID kitchen, EveningBody.Entry entry) {
         return entry.ofSauce()
-                .flatMap(id -> sauces.find(kitchen, id).map(Sauce::name))
+                .flatMap(id -> sauces.find(kitchen, id).map(sauce -> EveningText.part(sauce.name(), entry.share())))
                 .orElseGet(() -> entry.sauce() != null
                         ? EveningText.A_SAUCE
                         : Optional.of(JobLine.read(entry.line()).name())
@@ -86,11 +103,12 @@ class EveningPlanner {
         List<Job> jobs = new ArrayList<>();
         List<EveningProblem.Part> parts = new ArrayList<>();
         List<EveningProblem.Missing> missing = new ArrayList<>();
+        Pace pace = evenings.pace(kitchen);
         for (EveningBody.Entry entry : body.jobs()) {
             if (entry.sauce() == null) {
                 line(entry, count, jobs, parts, missing);
             } else {
-                sauce(kitchen, entry, on, count, jobs, parts, missing);
+                sauce(kitchen, entry, pace, on, count, jobs, parts, missing);
             }
         }
         Evening evening = Evening.of(
@@ -156,12 +174,13 @@ class EveningPlanner {
     private void sauce(
             UUID kitchen,
             EveningBody.Entry entry,
+            Pace pace,
             List<KitchenRing> on,
             int count,
             List<Job> jobs,
             List<EveningProblem.Part> parts,
             List<EveningProblem.Missing> missing) {
-        Optional<Sauce> sauce = sauces.find(kitchen, entry.sauce());
+        Optional<Sauce> sauce = sauces.find(kitchen, entry.sauce()).map(whole -> part(kitchen, whole, entry.share()));
         if (sauce.isEmpty()) {
             missing.add(new EveningProblem.Missing(entry, EveningText.A_SAUCE, EveningText.SAUCE_GONE));
             return;
@@ -190,7 +209,7 @@ class EveningPlanner {
                         plan.chosen(),
                         new Evaporation(plan.conditions()).heatUp(plan.planner().sauce(), Celsius.ROOM),
                         served,
-                        USUAL_PACE);
+                        pace.factor());
         jobs.add(new Job(
                 String.valueOf(entry.id()),
                 sauce.get().name(),
@@ -208,6 +227,18 @@ class EveningPlanner {
                 plan.pot().name(),
                 Optional.empty(),
                 null));
+    }
+
+    /** A sauce of which only a part is made in a pot: its lines in amounts of that part. */
+    Sauce part(UUID kitchen, Sauce whole, double share) {
+        if (share == 1) {
+            return whole;
+        }
+        Scaling scaling = new Scaling(share, true, foods.language(kitchen).habits());
+        String text = scaling.lines(whole.text(), reader.read(kitchen, whole).written()).stream()
+                .map(Scaling.Line::after)
+                .collect(Collectors.joining("\n"));
+        return new Sauce(whole.id(), whole.version(), EveningText.part(whole.name(), share), text, whole.savedAt());
     }
 
     /** A pot that was taken out of the kitchen since is as if none had been chosen. */

@@ -5,6 +5,7 @@ import app.gradior.evening.Clash;
 import app.gradior.evening.Hands;
 import app.gradior.evening.JobLine;
 import app.gradior.evening.Obstacle;
+import app.gradior.evening.Pace;
 import app.gradior.evening.Task;
 import app.gradior.evening.TaskKind;
 import app.gradior.web.kitchen.CurrentKitchen;
@@ -185,7 +186,30 @@ public final class EveningText {
         return "It takes " + Math.round(((Obstacle.Hour) obstacle).minutes()) + " min more than there are.";
     }
 
-    /** What a change is called. */
+    /** A sauce of which only a part is made in one pot. */
+    static String part(String sauce, double share) {
+        if (share == 1) {
+            return sauce;
+        }
+        return share == 0.5 ? sauce + ", half" : sauce + ", " + Math.round(100 * share) + " %";
+    }
+
+    /** What is known of how fast the hands are; empty where it is as usual. */
+    static String pace(Pace pace) {
+        if (pace.factor() == 1) {
+            return "";
+        }
+        long percent = Math.round(100 * Math.abs(pace.factor() - 1));
+        return "Cutting and weighing are planned " + percent + " % " + (pace.factor() > 1 ? "longer" : "shorter")
+                + " than usual: so it was on your last " + pace.told() + " tasks.";
+    }
+
+    /**
+     * What a change is called.
+     *
+     * @param job what its job, or its course, is called
+     * @param pot what the pot or the ring is called
+     */
     static String change(Changes.Change change, String job, String pot) {
         return switch (change.kind()) {
             case POT -> "The " + job + " in the " + pot;
@@ -194,6 +218,11 @@ public final class EveningText {
             case AHEAD -> "Make the " + job + " ahead";
             case PERSON -> "One more cook";
             case LATER -> "Serve " + change.value() + " min later";
+            case COURSE ->
+                "Serve the " + job + " " + Changes.OneLater.of(change.value()).minutes() + " min later";
+            case RING -> "The " + job + " on the " + pot;
+            case SPLIT -> "Half of the " + job + " in the " + pot;
+            case LESS -> "Leave out the " + job;
             case UNPIN -> "Give back what you moved";
         };
     }

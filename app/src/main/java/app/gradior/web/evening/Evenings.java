@@ -1,5 +1,6 @@
 package app.gradior.web.evening;
 
+import app.gradior.evening.Pace;
 import app.gradior.evening.Schedule;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.NotFound;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,6 +27,9 @@ public class Evenings {
     private static final int MAX_EVENTS = 1000;
 
     private static final int REMEMBERED_LINES = 40;
+
+    /** So many of the last tasks tell how fast the hands are. */
+    private static final int TELLING = 80;
 
     private final EveningMapper mapper;
     private final Clock clock;
@@ -191,6 +196,19 @@ public class Evenings {
             }
         }
         return all.stream().filter(h -> !undone.contains(h.id())).toList();
+    }
+
+    /** How long handwork takes here, by what was last begun and done. */
+    Pace pace(UUID kitchen) {
+        Set<UUID> undone = mapper.latest(kitchen, "undone", TELLING).stream()
+                .map(row -> ((EveningEvent.Undone) json.readValue(row.body(), EveningEvent.class)).event())
+                .collect(Collectors.toSet());
+        return Pace.of(mapper.latest(kitchen, "done", TELLING).stream()
+                .filter(row -> !undone.contains(row.id()))
+                .map(row -> (EveningEvent.Done) json.readValue(row.body(), EveningEvent.class))
+                .filter(done -> done.took() != null && done.usual() != null)
+                .map(done -> new Pace.Timed(done.took(), done.usual()))
+                .toList());
     }
 
     void remember(UUID kitchen, String line) {

@@ -96,16 +96,29 @@ class LiveController {
         Instant now = evenings.now();
         boolean sane = at != null && !at.isAfter(now.plus(SLACK)) && at.isAfter(now.minus(Duration.ofHours(12)));
         try {
+            Instant when = sane ? at : now;
             evenings.append(
                     kitchen,
                     id,
                     event,
-                    sane ? at : now,
-                    kind.equals("done") ? new EveningEvent.Done(job, task) : new EveningEvent.Begun(job, task));
+                    when,
+                    kind.equals("done") ? done(kitchen, kept, job, task, when) : new EveningEvent.Begun(job, task));
         } catch (Evenings.Refused full) {
             said.addFlashAttribute("said", full.getMessage());
         }
         return back(id) + "#now";
+    }
+
+    /** That a task is done, with how long it took where it was a sauce's handwork and its beginning was noted. */
+    private EveningEvent.Done done(UUID kitchen, Evenings.Kept kept, int job, int task, Instant when) {
+        return evenings.happened(kitchen, kept.id()).stream()
+                .filter(h ->
+                        h.event() instanceof EveningEvent.Begun begun && begun.job() == job && begun.task() == task)
+                .reduce((a, b) -> b)
+                .flatMap(begun -> desk.usual(kitchen, kept, job, task)
+                        .map(usual -> new EveningEvent.Done(
+                                job, task, Duration.between(begun.at(), when).toMillis() / 60_000.0, usual)))
+                .orElseGet(() -> new EveningEvent.Done(job, task));
     }
 
     /** Takes back the last thing that was noted of a task. */
@@ -137,7 +150,8 @@ class LiveController {
     @PostMapping("/jobs/{job}/cook")
     String cook(@InKitchen UUID kitchen, @PathVariable UUID id, @PathVariable int job, @RequestParam UUID cook) {
         EveningBody.Entry entry = evenings.get(kitchen, id).body().job(job).orElseThrow(() -> new NotFound("job"));
-        Sauce sauce = entry.ofSauce().flatMap(of -> sauces.find(kitchen, of)).orElseThrow(() -> new NotFound("sauce"));
+        Sauce whole = entry.ofSauce().flatMap(of -> sauces.find(kitchen, of)).orElseThrow(() -> new NotFound("sauce"));
+        Sauce sauce = entry.share() == 1 ? whole : half(kitchen, id, desk.part(kitchen, whole, entry.share()));
         // In the pot that the schedule has for it, which nobody may have chosen.
         UUID pot = desk.look(kitchen, evenings.get(kitchen, id)).problem().jobs().stream()
                 .filter(part -> part.entry().id() == job)
@@ -153,5 +167,19 @@ class LiveController {
         starts.start(kitchen, cook, UUID.randomUUID(), planned);
         evenings.append(kitchen, id, UUID.randomUUID(), evenings.now(), new EveningEvent.Cooks(job, cook));
         return "redirect:/cooks/" + cook;
+    }
+
+    /** A part of a sauce has lines of its own, so that its cook tells what goes into its pot: one sauce for both halves. */
+    private Sauce half(UUID kitchen, UUID evening, Sauce part) {
+        Sauce draft = sauces.draft(
+                new UUID(evening.getMostSignificantBits(), part.id().getLeastSignificantBits()),
+                part.name(),
+                part.text());
+        if (sauces.deletedName(kitchen, draft.id()).isPresent()) {
+            sauces.undelete(kitchen, draft.id());
+        } else {
+            sauces.addOnce(kitchen, draft);
+        }
+        return sauces.find(kitchen, draft.id()).orElse(draft);
     }
 }

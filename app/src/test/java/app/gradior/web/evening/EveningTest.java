@@ -9,6 +9,7 @@ import app.gradior.RunningApplication;
 import app.gradior.TestKitchen;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
+import app.gradior.evening.Pace;
 import app.gradior.quantity.Mass;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
@@ -468,6 +469,170 @@ class EveningTest {
         assertThat(Instant.parse(task(late, "make the salad").select("time").attr("datetime")))
                 .isAfterOrEqualTo(evenings.now().truncatedTo(ChronoUnit.MINUTES));
         assertThat(late.select(".at-table b").text()).isNotEmpty();
+    }
+
+    private void change(UUID evening, String kind, String job, String value) {
+        assertThat(post(own, "/evenings/" + evening + "/change", "kind", kind, "job", job, "value", value))
+                .hasStatus3xxRedirection();
+    }
+
+    @Test
+    void aSauceIsCookedInTwoPansAtOnceAndEachHalfHasItsOwnLines() {
+        own.pot("Sauteuse", 240, 80, 1200);
+        UUID evening = evening(240);
+        sauce(evening, stock);
+        double whole = minutes(page(evening), "reduce");
+        KitchenPot second = own.pot("Wide pan", 280, 70, 1500);
+
+        change(evening, "SPLIT", "1", second.id().toString());
+        change(evening, "SPLIT", "1", second.id().toString());
+
+        Document page = found(evening);
+        assertThat(page.select(".ready summary b").eachText())
+                .containsExactly("Stock glaze, half", "Stock glaze, half");
+        assertThat(page.select(".ready summary .small").eachText())
+                .anyMatch(where -> where.contains("Wide pan"))
+                .anyMatch(where -> !where.contains("Wide pan"));
+        assertThat(minutes(page, "reduce")).isLessThan(0.7 * whole);
+        List<String> made = new ArrayList<>();
+        for (int job : new int[] {1, 2}) {
+            UUID cook = UUID.randomUUID();
+            assertThat(post(own, "/evenings/" + evening + "/jobs/" + job + "/cook", "cook", cook.toString()))
+                    .hasRedirectedUrl("/cooks/" + cook);
+            made.add(cooks.find(own.id(), cook).row().sauceId() + " "
+                    + Math.round(cooks.find(own.id(), cook)
+                            .cook()
+                            .started()
+                            .mixture()
+                            .mass()
+                            .grams()));
+            assertThat(get(own, "/cooks/" + cook)).hasStatusOk().bodyText().contains("Stock glaze, half");
+        }
+        assertThat(made.get(0)).isEqualTo(made.get(1));
+        assertThat(get(own, "/sauces/" + made.get(0).split(" ")[0]))
+                .bodyText()
+                .contains("0.5 l beef stock")
+                .contains("75 ml port");
+    }
+
+    /** How long the first task of that name lasts. */
+    private static double minutes(Document page, String what) {
+        Element task = page.select(".tasks li").stream()
+                .filter(li -> li.select("b").text().startsWith(what))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(page.select(".tasks li b").eachText()));
+        return Double.parseDouble(task.attr("data-minutes"));
+    }
+
+    @Test
+    void oneOfTwoCoursesIsServedLaterAlone() {
+        UUID evening = evening(240);
+        job(evening, "stew 40 ring");
+        Instant last = evenings.get(own.id(), evening).body().lastServed();
+        String hour = last.minus(Duration.ofMinutes(60))
+                .atZone(ZoneOffset.UTC)
+                .toLocalTime()
+                .toString();
+        post(own, "/evenings/" + evening + "/courses", "course", "starter", "courseTime", hour);
+
+        change(evening, "COURSE", "0", "0/20");
+        change(evening, "COURSE", "0", "7/20");
+        change(evening, "COURSE", "0", "soon");
+
+        assertThat(evenings.get(own.id(), evening).body().courses())
+                .extracting(EveningBody.Course::at)
+                .containsExactly(last.minus(Duration.ofMinutes(40)), last);
+        change(evening, "LATER", "0", "25");
+        change(evening, "LATER", "0", "some");
+        assertThat(evenings.get(own.id(), evening).body().lastServed()).isEqualTo(last.plus(Duration.ofMinutes(25)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LESS, 1", "PERSON, 2", "AHEAD, 2", "HOTTER, 2", "RING, 2"})
+    void whatIsDoneOtherwiseIsKeptAndWithoutItsJobNothingChanges(Changes.Kind kind, int jobs) {
+        UUID evening = evening(240);
+        sauce(evening, stock);
+        sauce(evening, plum);
+        EveningBody before = evenings.get(own.id(), evening).body();
+
+        if (kind != Changes.Kind.PERSON) {
+            change(evening, kind.name(), "9", "");
+            assertThat(evenings.get(own.id(), evening).body()).isEqualTo(before);
+        }
+        change(evening, kind.name(), "1", "");
+
+        EveningBody after = evenings.get(own.id(), evening).body();
+        assertThat(after.jobs()).hasSize(jobs);
+        assertThat(after).isNotEqualTo(before);
+        assertThat(get(own, "/evenings/" + evening)).hasStatusOk();
+    }
+
+    /** Courses that are late are told with what brings them back, each tried out. */
+    @Test
+    void anEveningThatCannotBeInTimeSaysWhatWouldHelp() {
+        own.pot("Wide pan", 300, 80, 1500);
+        UUID evening = evening(30);
+        sauce(evening, stock);
+        job(evening, "stew 50 ring");
+
+        Document page = found(evening);
+
+        assertThat(page.select("#now").text()).startsWith("Everything can be on the table at ");
+        assertThat(page.select(".evening-close .fix b").eachText())
+                .isNotEmpty()
+                .allMatch(fix -> fix.matches(
+                        "(Serve \\d+ min later|Leave out the .*|One more cook|.* in the Wide pan|Make .* ahead|Boil .*"
+                                + "|Thicken .*)"));
+    }
+
+    @Test
+    void handworkThatTookTwiceAsLongIsPlannedLongerTheNextTime() {
+        Sauce gravy = own.sauce("Onion gravy", "4 onions, diced\n1 l beef stock\nReduce to pouring");
+        UUID evening = evening(240);
+        sauce(evening, gravy);
+        assertThat(found(evening).select(".pace")).isEmpty();
+        double usual = minutes(page(evening), "prepare");
+        post(own, "/evenings/" + evening + "/start");
+        for (int i = 0; i < 3; i++) {
+            UUID done = UUID.randomUUID();
+            happened(evening, UUID.randomUUID(), "begun", 1);
+            RunningApplication.clock().pass(Duration.ofSeconds(Math.round(60 * 2 * usual)));
+            happened(evening, done, "done", 1);
+        }
+
+        UUID next = evening(240);
+        sauce(next, gravy);
+
+        assertThat(page(next).select(".pace").text()).contains("longer than usual: so it was on your last 3 tasks.");
+        assertThat(minutes(page(next), "prepare")).isBetween(1.3 * usual, 1.5 * usual);
+        // What is undone tells nothing.
+        for (int i = 0; i < 6; i++) {
+            post(
+                    own,
+                    "/evenings/" + evening + "/undo",
+                    "event",
+                    UUID.randomUUID().toString(),
+                    "job",
+                    "1",
+                    "task",
+                    "1");
+        }
+        assertThat(page(next).select(".pace")).isEmpty();
+        assertThat(evenings.pace(other.id())).isEqualTo(Pace.USUAL);
+    }
+
+    private void happened(UUID evening, UUID id, String kind, int task) {
+        post(
+                own,
+                "/evenings/" + evening + "/events",
+                "event",
+                id.toString(),
+                "kind",
+                kind,
+                "job",
+                "1",
+                "task",
+                String.valueOf(task));
     }
 
     @Test
