@@ -19,12 +19,12 @@ public enum Activity {
     }
 
     /** How far below its boiling point the sauce is, K. */
-    double belowBoiling() {
+    public double belowBoiling() {
         return -aboveBoiling;
     }
 
     /** What the bubbles carry off beside the surface, kg/(m²·s). */
-    double boilingFlux() {
+    public double bubbleFlux() {
         return boilingFlux;
     }
 

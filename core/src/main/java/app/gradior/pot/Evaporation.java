@@ -134,7 +134,7 @@ public final class Evaporation {
                 / (1 + eta)
                 * conditions.lid().open().value()
                 * area
-                * (surfaceFlux(heat) + conditions.activity().boilingFlux());
+                * (surfaceFlux(heat) + conditions.activity().bubbleFlux());
     }
 
     /** kg/(m²·s) from a still surface: (0.089 + 0.0782·v)·(a_w·p_sat − RH·p_room)/1000/λ, λ in kJ/kg. */
