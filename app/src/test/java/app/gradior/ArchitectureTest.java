@@ -30,7 +30,7 @@ class ArchitectureTest {
 
     /** They lean on the rooms below, and on no other place but where it is said. */
     private static final String[] PLACES = {
-        "stove", "pots", "journal", "evening", "quick", "device", "exchange", "demo", "help"
+        "stove", "pots", "journal", "evening", "practice", "quick", "device", "exchange", "demo", "help"
     };
 
     @ArchTest
@@ -61,6 +61,8 @@ class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("demo")
                 .whereLayer("evening")
                 .mayOnlyBeAccessedByLayers("demo")
+                .whereLayer("practice")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("stove")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("pots")

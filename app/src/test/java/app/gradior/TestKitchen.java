@@ -13,7 +13,11 @@ import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
 import com.microsoft.playwright.Page;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.security.authentication.TestingAuthenticationToken;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
@@ -60,6 +64,18 @@ public final class TestKitchen {
     /** Who cooks in it. */
     public UserDetails cook() {
         return bean(Accounts.class).loadUserByUsername(name);
+    }
+
+    /** Does something as the one who cooks here. */
+    public <T> T asCook(Supplier<T> what) {
+        UserDetails who = cook();
+        SecurityContextHolder.getContext()
+                .setAuthentication(new TestingAuthenticationToken(who, null, List.copyOf(who.getAuthorities())));
+        try {
+            return what.get();
+        } finally {
+            SecurityContextHolder.clearContext();
+        }
     }
 
     /** Signed in over HTTP. */

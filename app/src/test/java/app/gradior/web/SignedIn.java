@@ -123,6 +123,9 @@ public final class SignedIn {
                 post("/evenings", "form=" + UUID.randomUUID() + "&called=Dinner&day=2027-06-01&time=19:00");
         ids.put("evenings", last(evening));
         post("/evenings/" + ids.get("evenings") + "/jobs", "line=" + encoded("potatoes 25 ring, drain"));
+        ids.put("runs", UUID.randomUUID().toString());
+        post("/practice/lessons/take-it-off", "form=" + ids.get("runs") + "&seed=5");
+        ids.put("lessons", "take-it-off");
         ids.put("format", "txt");
         ids.put("number", "1");
         ids.put("key", "water");

@@ -489,8 +489,23 @@ public sealed interface CookEvent {
         }
     }
 
-    /** How it coats a spoon, at the stove unless a temperature is given. */
-    record SpoonLooked(UUID id, Instant at, SpoonCoat look, Optional<Celsius> temperature) implements Reading {
+    /**
+     * How it coats a spoon, at the stove unless a temperature is given.
+     *
+     * @param sd how well the eye tells that looked, in grades; empty for a usual eye
+     */
+    record SpoonLooked(UUID id, Instant at, SpoonCoat look, Optional<Celsius> temperature, Optional<Double> sd)
+            implements Reading {
+        /** Events of before there were trained eyes have none. */
+        public SpoonLooked {
+            sd = sd == null ? Optional.empty() : sd;
+        }
+
+        /** By a usual eye. */
+        public SpoonLooked(UUID id, Instant at, SpoonCoat look, Optional<Celsius> temperature) {
+            this(id, at, look, temperature, Optional.empty());
+        }
+
         @Override
         public EventKind kind() {
             return EventKind.SPOON_LOOKED;

@@ -157,7 +157,7 @@ final class CookFold implements CookEvent.Cases<PotState> {
                 .map(mass -> yielded(off, Observation.weight(mass)))
                 .orElse(off);
         return event.look()
-                .flatMap(look -> spoon(weighed, look, weighed.stove()))
+                .flatMap(look -> spoon(weighed, look, weighed.stove(), SpoonCoat.SD_GRADES))
                 .map(seen -> trusting(weighed, seen))
                 .orElse(weighed);
     }
@@ -182,7 +182,12 @@ final class CookFold implements CookEvent.Cases<PotState> {
     @Override
     public PotState spoonLooked(CookEvent.SpoonLooked event) {
         return observe(
-                event, then -> spoon(then, event.look(), event.temperature().orElse(then.stove())));
+                event,
+                then -> spoon(
+                        then,
+                        event.look(),
+                        event.temperature().orElse(then.stove()),
+                        event.sd().orElse(SpoonCoat.SD_GRADES)));
     }
 
     @Override
@@ -292,7 +297,7 @@ final class CookFold implements CookEvent.Cases<PotState> {
     }
 
     /** The first and the last look have no far end: seeing one tells nothing where it is expected anyway. */
-    private static Optional<Observation> spoon(PotState then, SpoonCoat look, Celsius temperature) {
+    private static Optional<Observation> spoon(PotState then, SpoonCoat look, Celsius temperature, double sd) {
         double expected = Thickness.grade(
                         then.estimate().mixture(), temperature, then.estimate().thickness())
                 .value();
@@ -300,7 +305,7 @@ final class CookFold implements CookEvent.Cases<PotState> {
                 look == SpoonCoat.RUNS_CLEAR && expected < look.grade().value();
         boolean thickerStill =
                 look == SpoonCoat.MOUNDS && expected > look.grade().value();
-        return thinnerStill || thickerStill ? Optional.empty() : Optional.of(Observation.spoon(look, temperature));
+        return thinnerStill || thickerStill ? Optional.empty() : Optional.of(Observation.spoon(look, temperature, sd));
     }
 
     /**

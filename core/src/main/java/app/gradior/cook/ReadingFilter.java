@@ -155,10 +155,10 @@ final class ReadingFilter {
                             ChoiOkos.volume(m, evaporation.stoveTemperature(m)).litres());
         }
 
-        static Observation spoon(SpoonCoat look, Celsius at) {
+        static Observation spoon(SpoonCoat look, Celsius at, double sd) {
             return new Observation(
                     look.grade().value(),
-                    SpoonCoat.SD_GRADES,
+                    sd,
                     (m, t) -> Thickness.grade(m, at, t).value());
         }
 

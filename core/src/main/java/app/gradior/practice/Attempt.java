@@ -30,7 +30,7 @@ public record Attempt(Exercise exercise, List<Integer> pan, long seed, List<Step
     private static final long SCATTER = 0x9E3779B97F4A7C15L;
 
     /** The plate stands in the cold. */
-    private static final Celsius PLATE = Celsius.of(20);
+    public static final Celsius PLATE = Celsius.of(20);
 
     /**
      * Something that was done.

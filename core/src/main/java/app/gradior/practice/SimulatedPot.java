@@ -86,7 +86,7 @@ public final class SimulatedPot implements Cloneable {
             double protein = mixture.protein().kilograms() / mixture.mass().kilograms();
             double starch = mixture.share(Component.STARCH).value();
             double sugar = mixture.sugarShare().value();
-            return new Foaming(Math.min(0.8, 0.06 + 6 * protein + 3 * starch + 0.3 * sugar));
+            return new Foaming(Math.min(0.8, 0.04 + 5 * protein + 3 * starch + 0.1 * sugar));
         }
     }
 

@@ -70,7 +70,8 @@ class KitchenIntake {
             "batch_reading", "cook",
             "verdict", "cook",
             "jar_event", "jar",
-            "evening_event", "evening");
+            "evening_event", "evening",
+            "practice_guess", "practice_run");
 
     private final ArchiveMapper mapper;
     private final KitchenCheck check;

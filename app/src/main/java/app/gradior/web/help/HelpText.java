@@ -44,7 +44,7 @@ final class HelpText {
                     "looks",
                     "Looks",
                     Drawing.GRADES,
-                    "cook quick plan",
+                    "cook quick plan practice",
                     "What you see when you lift a spoon out of the pot and draw a finger across its back. "
                             + "Each look goes with a range of grades."),
             word(
@@ -54,6 +54,13 @@ final class HelpText {
                     "evening",
                     "Time that is kept free before the table, more for what is less certain. "
                             + "If a dish takes longer, it uses its slack and nothing else moves."),
+            word(
+                    "pot-number",
+                    "Pot number",
+                    Drawing.NONE,
+                    "practice",
+                    "The same number is the same practice pot for everybody: as fast, as thick, with the same errors of its "
+                            + "instruments. So two can compare what they made of it."),
             word(
                     "range",
                     "Range",
@@ -162,6 +169,14 @@ final class HelpText {
             new Key("cook", "F", "take it off"),
             new Key("shelf", "O Z T", "the chosen jar: opened, frozen, thaw it in the fridge"),
             new Key("shelf", "G X I", "given, finished, into the fridge"),
+            new Key("practice", "Space", "stir"),
+            new Key("practice", "← →", "less heat, more heat"),
+            new Key("practice", "S P W T", "look: spoon, cold plate, scale, probe"),
+            new Key("practice", "L + Y B", "lid, water, slurry, blend"),
+            new Key("practice", "G", "say how thick it is"),
+            new Key("practice", ", . K", "slower, faster, pause"),
+            new Key("practice", "O M", "the other pot, sound"),
+            new Key("practice", "F", "take it off"),
             new Key("evening", "N J", "add a sauce, add another job"),
             new Key("evening", "← →", "the chosen task five minutes sooner, later"),
             new Key("quick", "1 2 3", "reduce, thicken, too thick or too thin"),
@@ -170,7 +185,7 @@ final class HelpText {
 
     /** The places as they are called, in the order of the help page. */
     static final List<String> PLACES =
-            List.of("quick", "stove", "sauces", "plan", "cook", "pots", "journal", "shelf", "evening");
+            List.of("quick", "stove", "sauces", "plan", "cook", "pots", "journal", "shelf", "evening", "practice");
 
     /** What a place is called. */
     static String called(String place) {

@@ -4,8 +4,6 @@ import app.gradior.cook.Rescue;
 import app.gradior.measure.NumberInput;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
-import app.gradior.web.equipment.Pots;
-import app.gradior.web.food.Foods;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.Retry;
 import jakarta.servlet.http.HttpServletResponse;
@@ -25,15 +23,13 @@ class CookController {
     private final BatchService cooks;
     private final CookPages pages;
     private final CookViews views;
-    private final Foods foods;
-    private final Pots pots;
+    private final AtHand atHand;
 
-    CookController(BatchService cooks, CookPages pages, CookViews views, Foods foods, Pots pots) {
+    CookController(BatchService cooks, CookPages pages, CookViews views, AtHand atHand) {
         this.cooks = cooks;
         this.pages = pages;
         this.views = views;
-        this.foods = foods;
-        this.pots = pots;
+        this.atHand = atHand;
     }
 
     /** Strikes a batch out of what is learnt of its pot, or lets it count again. */
@@ -66,8 +62,7 @@ class CookController {
             Model model,
             HttpServletResponse response) {
         BatchService.StoredCook kept = cooks.find(kitchen, id);
-        EventReader.Kitchen known = EventReader.Kitchen.of(
-                foods.language(kitchen).grammar(), pots.all(kitchen), kept.row().potId());
+        EventReader.Kitchen known = atHand.of(kitchen, kept.row());
         try {
             kept = Retry.ifMet(() -> cooks.append(
                     kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now())));

@@ -38,10 +38,14 @@ final class EventReader {
     /** What a jar is left free under the rim if nothing is said: enough for what is frozen in it, mm. */
     private static final double USUAL_HEADSPACE = 15;
 
-    /** What an event is made with: what the kitchen knows. */
-    record Kitchen(Function<String, ReadLine> lines, List<KitchenPot> pots, UUID begunIn) {
-        static Kitchen of(LineGrammar grammar, List<KitchenPot> pots, UUID begunIn) {
-            return new Kitchen(grammar::read, pots, begunIn);
+    /**
+     * What an event is made with: what the kitchen knows.
+     *
+     * @param eye how well the eye tells that looks, in grades; empty for a usual one
+     */
+    record Kitchen(Function<String, ReadLine> lines, List<KitchenPot> pots, UUID begunIn, Optional<Double> eye) {
+        static Kitchen of(LineGrammar grammar, List<KitchenPot> pots, UUID begunIn, Optional<Double> eye) {
+            return new Kitchen(grammar::read, pots, begunIn, eye);
         }
 
         private Optional<Pot> pot(UUID id) {
@@ -83,7 +87,8 @@ final class EventReader {
                         moment,
                         chosen(SpoonCoat.class),
                         optional(form.second(), -5, 125, "second", CookText.SPOON_TEMPERATURE)
-                                .map(Celsius::of));
+                                .map(Celsius::of),
+                        kitchen.eye());
             case PLATE_SPREAD_READ ->
                 new CookEvent.PlateSpreadRead(
                         id,

@@ -24,6 +24,7 @@ import app.gradior.pot.Activity;
 import app.gradior.pot.Material;
 import app.gradior.pot.Ring;
 import app.gradior.pot.TypicalPot;
+import app.gradior.practice.Mishap;
 import app.gradior.quick.Liquid;
 import app.gradior.sauce.Swap;
 import app.gradior.thickness.Bubbles;
@@ -65,6 +66,7 @@ class NamesTest {
                         JarEvent.Way.values(),
                         KeepingRule.values(),
                         TaskKind.values(),
+                        Mishap.values(),
                         JobLine.Assumed.values())
                 .flatMap(Stream::of);
     }
