@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import org.chocosolver.solver.Solver;
 import org.chocosolver.solver.search.limits.FailCounter;
@@ -29,8 +30,10 @@ public final class EveningSolver {
     private final Evening evening;
     private final Consumer<Schedule> better;
     private final long until;
+    private final BooleanSupplier over;
 
-    private EveningSolver(Evening evening, long millis, Consumer<Schedule> better) {
+    private EveningSolver(Evening evening, long millis, Consumer<Schedule> better, BooleanSupplier over) {
+        this.over = over;
         this.evening = evening;
         this.better = better;
         this.until = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(millis);
@@ -47,13 +50,23 @@ public final class EveningSolver {
      * @return empty if there is none within three hours after the hour
      */
     public static Optional<Schedule> solve(Evening evening, long millis, Consumer<Schedule> better) {
-        return new EveningSolver(evening, millis, better).solve();
+        return solve(evening, millis, better, () -> false);
+    }
+
+    /**
+     * The same for one who may lose interest.
+     *
+     * @param over asked now and then: whether it may stop where it is
+     */
+    public static Optional<Schedule> solve(
+            Evening evening, long millis, Consumer<Schedule> better, BooleanSupplier over) {
+        return new EveningSolver(evening, millis, better, over).solve();
     }
 
     /** Some schedule that is on time; empty if there is none, or none was found in the time given. */
     static Optional<Schedule> onTime(Evening evening, long millis) {
         Optional<Schedule> first = atOnce(evening);
-        return new EveningSolver(evening, 2 * millis, s -> {})
+        return new EveningSolver(evening, 2 * millis, s -> {}, () -> false)
                 .onTime(first)
                 .best
                 .filter(s -> s.cost().late() == 0);
@@ -153,6 +166,7 @@ public final class EveningSolver {
                 Search.lastConflict(Search.intVarSearch(new DomOverWDegRef<>(all, 0L), new LateStarts(choices), all)));
         solver.setLubyRestart(RESTART_AFTER, new FailCounter(model.model, 0), MAX_RESTARTS);
         solver.addStopCriterion(new TimeCounter(model.model, TimeUnit.MILLISECONDS.toNanos(millis)));
+        solver.addStopCriterion(over::getAsBoolean);
         return solver;
     }
 

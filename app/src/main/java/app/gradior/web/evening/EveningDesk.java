@@ -25,9 +25,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -73,6 +75,9 @@ class EveningDesk {
             .maximumSize(300)
             .expireAfterAccess(Duration.ofHours(12))
             .build();
+    /** Of each evening, what it is the schedule of that is looked for. */
+    private final Map<UUID, String> wanted = new ConcurrentHashMap<>();
+
     private final ThreadPoolExecutor solver =
             new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(WAITING), task -> {
                 Thread thread = new Thread(task, "evenings");
@@ -239,6 +244,7 @@ class EveningDesk {
             work.best = EveningSolver.atOnce(problem.evening());
         }
         works.put(problem.evening(), work);
+        wanted.put(kept.id(), mark);
         try {
             solver.execute(new DelegatingSecurityContextRunnable(() -> solve(kitchen, kept, problem, work, mark)));
         } catch (RejectedExecutionException full) {
@@ -254,16 +260,25 @@ class EveningDesk {
 
     private void solve(UUID kitchen, Evenings.Kept kept, EveningProblem problem, Work work, String mark) {
         try {
+            // Somebody has changed the evening since: nobody will look at this one.
+            BooleanSupplier over = () -> !mark.equals(wanted.getOrDefault(kept.id(), mark));
             if (!work.solved) {
-                work.best = EveningSolver.solve(problem.evening(), BEST_MS, better -> work.best = Optional.of(better));
+                Optional<Schedule> best = EveningSolver.solve(
+                        problem.evening(), BEST_MS, better -> work.best = Optional.of(better), over);
+                if (over.getAsBoolean()) {
+                    works.invalidate(problem.evening());
+                    return;
+                }
+                work.best = best;
                 work.solved = true;
-                work.best.ifPresent(best -> evenings.scheduled(kitchen, kept.id(), best, mark));
+                work.best.ifPresent(found -> evenings.scheduled(kitchen, kept.id(), found, mark));
             }
             work.best.ifPresent(best -> work.holds = Execution.onTime(problem.evening(), best, RUNS, 1));
             help(kitchen, kept, problem, work);
         } catch (RuntimeException e) {
             LOG.warn("an evening was not scheduled", e);
         } finally {
+            wanted.remove(kept.id(), mark);
             work.told = true;
         }
     }
