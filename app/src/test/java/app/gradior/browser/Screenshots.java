@@ -72,6 +72,19 @@ final class Screenshots {
         // Until the best plan is found.
         page.waitForTimeout(10_000);
         shoot(page, "evening" + suffix);
+        page.navigate("/practice/lessons/hot-and-cold");
+        page.fill("#seed", "318");
+        page.locator("button:has-text('Begin')").click();
+        page.locator("main[data-ready=true]").waitFor();
+        page.locator("#dial").fill("6");
+        page.locator("[data-do=faster]").click();
+        page.waitForFunction("() => document.querySelector('#clock').textContent.startsWith('14')");
+        page.locator("[data-act=stir]").click();
+        page.locator("[data-act=spoon]").click();
+        page.waitForTimeout(3000);
+        page.locator("[data-do=close]").click();
+        page.waitForTimeout(1500);
+        shoot(page, "practice" + suffix);
         page.navigate("/journal");
         shoot(page, "journal" + suffix);
         page.locator(".batches a.name").first().click();

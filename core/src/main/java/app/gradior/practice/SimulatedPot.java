@@ -81,12 +81,13 @@ public final class SimulatedPot implements Cloneable {
 
     /** How readily it foams, 0 to 1. */
     public record Foaming(double value) {
-        /** By its protein and its starch (estimate): stock hardly, cream readily. */
+        /** By its protein, its starch and its milk (estimate): stock hardly, cream readily. */
         public static Foaming of(Mixture mixture) {
             double protein = mixture.protein().kilograms() / mixture.mass().kilograms();
             double starch = mixture.share(Component.STARCH).value();
             double sugar = mixture.sugarShare().value();
-            return new Foaming(Math.min(0.8, 0.04 + 5 * protein + 3 * starch + 0.1 * sugar));
+            double milk = mixture.allergens().contains(Allergen.MILK) ? 0.3 : 0;
+            return new Foaming(Math.min(0.8, 0.04 + milk + 5 * protein + 3 * starch + 0.1 * sugar));
         }
     }
 
@@ -99,6 +100,8 @@ public final class SimulatedPot implements Cloneable {
     private double degrees;
     private int dial;
     private Lid lid;
+    private Conditions base;
+    private Activity kept;
     private boolean off;
     private double boiled;
     private double stirredAt;
@@ -122,6 +125,7 @@ public final class SimulatedPot implements Cloneable {
         this.mixture = setup.mixture();
         this.degrees = setup.temperature().degrees();
         this.lid = setup.conditions().lid();
+        this.base = setup.conditions();
         this.highest = level();
         this.stirredAt = 0;
         look();
@@ -167,8 +171,23 @@ public final class SimulatedPot implements Cloneable {
         }
         if (act instanceof Act.Heat heat) {
             dial = heat.dial();
-        } else if (act instanceof Act.Lid put) {
-            lid = put.on() ? Lid.ON : Lid.OFF;
+            kept = null;
+        } else if (act instanceof Act.Keep keep) {
+            dial = MAX_DIAL;
+            kept = keep.activity();
+        } else if (act instanceof Act.Arrive) {
+            degrees = Math.max(degrees, top());
+        } else if (act instanceof Act.Cover cover) {
+            lid = cover.lid();
+        } else if (act instanceof Act.Move move) {
+            base = base.with(move.pot());
+            highest = level();
+        } else if (act instanceof Act.Strain strain) {
+            mixture = mixture.strained(strain.solidsHeld(), strain.liquidHeld());
+        } else if (act instanceof Act.Add add) {
+            warm(
+                    mixture.plus(add.mixture()),
+                    setup.conditions().room().temperature().degrees());
         } else if (act instanceof Act.Stir) {
             stir();
         } else if (act instanceof Act.Water water) {
@@ -185,6 +204,7 @@ public final class SimulatedPot implements Cloneable {
         } else if (act instanceof Act.Off) {
             mixIn();
             dial = 0;
+            kept = null;
             off = true;
         }
         look();
@@ -208,10 +228,7 @@ public final class SimulatedPot implements Cloneable {
     }
 
     private void pour(Act.Slurry slurry) {
-        warm(
-                mixture.wateredTo(
-                        mixture.mass(Component.WATER).plus(slurry.powder().times(Act.Slurry.WATER))),
-                Celsius.ROOM.degrees());
+        warm(mixture.wateredTo(mixture.mass(Component.WATER).plus(slurry.water())), Celsius.ROOM.degrees());
         List<Lying> more = new ArrayList<>(lying);
         more.add(new Lying(slurry.starch(), slurry.powder(), seconds));
         lying = List.copyOf(more);
@@ -245,7 +262,7 @@ public final class SimulatedPot implements Cloneable {
     }
 
     private Conditions conditions(Activity activity) {
-        return setup.conditions().with(activity).with(lid);
+        return base.with(activity).with(lid);
     }
 
     /** What a step of the dial keeps up, if the ring can. */
@@ -260,6 +277,15 @@ public final class SimulatedPot implements Cloneable {
         };
     }
 
+    private Optional<Activity> wanted() {
+        return kept == null ? activityOf(dial) : Optional.of(kept);
+    }
+
+    /** As hot as it gets on the ring as it stands, °C; as it is where the ring is off. */
+    private double top() {
+        return wanted().map(activity -> boils() - activity.belowBoiling()).orElse(degrees);
+    }
+
     /** Where it boils, °C. */
     private double boils() {
         return new Evaporation(conditions(Activity.ROLLING_BOIL))
@@ -270,7 +296,7 @@ public final class SimulatedPot implements Cloneable {
 
     /** What the surface shows at its temperature, and how it flows and steams so. */
     private void look() {
-        Activity most = off ? null : activityOf(dial).orElse(null);
+        Activity most = off ? null : wanted().orElse(null);
         Activity seen = null;
         if (most != null && degrees > COLDEST_STEAM) {
             double boils = boils();
@@ -286,7 +312,7 @@ public final class SimulatedPot implements Cloneable {
     }
 
     private double surface() {
-        return setup.conditions().pot().surfaceOf(volume());
+        return base.pot().surfaceOf(volume());
     }
 
     private Volume volume() {
@@ -313,11 +339,7 @@ public final class SimulatedPot implements Cloneable {
         double room = setup.conditions().room().temperature().degrees();
         double lost = COOLING * (lid == Lid.ON ? UNDER_A_LID : 1) * surface() * (degrees - room);
         double power = setup.conditions().ring().useful().watts() * dial / MAX_DIAL;
-        double top = activityOf(dial)
-                .map(activity -> new Evaporation(conditions(activity))
-                        .stoveTemperature(mixture)
-                        .degrees())
-                .orElse(room);
+        double top = wanted().isPresent() ? top() : room;
         double then = degrees + (power - lost) * STEP_S / capacity;
         if (degrees > top) {
             // Turned down: it cools to what the ring keeps.
@@ -388,11 +410,11 @@ public final class SimulatedPot implements Cloneable {
     }
 
     private double wall() {
-        return setup.conditions().pot().wall().metres();
+        return base.pot().wall().metres();
     }
 
     private double level() {
-        return setup.conditions().pot().depthOf(volume()).metres();
+        return base.pot().depthOf(volume()).metres();
     }
 
     // What can be seen, and what is true.
@@ -411,6 +433,11 @@ public final class SimulatedPot implements Cloneable {
 
     public int dial() {
         return dial;
+    }
+
+    /** The pot, the ring and the room, as it moves now and as it is covered. */
+    public Conditions conditions() {
+        return conditions(shows == null ? Activity.STEAMING : shows);
     }
 
     public boolean lidOn() {

@@ -115,7 +115,7 @@ class SimulatedPotTest {
         SimulatedPot cold = pot("1 l beef stock");
         assertThat(cold.at(3600).mixture()).isEqualTo(cold.mixture());
         SimulatedPot open = simmering(cold, 5);
-        SimulatedPot lidded = open.after(new Act.Lid(true));
+        SimulatedPot lidded = open.after(new Act.Cover(Lid.ON));
 
         double without = open.mixture().mass().grams()
                 - open.at(open.seconds() + 600).mixture().mass().grams();
@@ -235,7 +235,7 @@ class SimulatedPotTest {
 
     @Test
     void potatoStarchThinsAgainWhenItIsBoiledLong() {
-        SimulatedPot hot = simmering(pot("800 ml chicken stock"), 5).after(new Act.Lid(true));
+        SimulatedPot hot = simmering(pot("800 ml chicken stock"), 5).after(new Act.Cover(Lid.ON));
         SimulatedPot with =
                 hot.after(new Act.Slurry(StarchKind.POTATO, Mass.ofGrams(25))).after(new Act.Stir());
         double thick = with.at(with.seconds() + 60).grade();

@@ -109,7 +109,7 @@ class DeviceController {
             said.addFlashAttribute("wrong", DeviceText.SIMULATION_BOUNDS);
             return "redirect:/devices";
         }
-        Simulations.SimulatedPot pot = simulations.under(kitchen, under, k);
+        StandInPot pot = simulations.under(kitchen, under, k);
         Devices.Added added = devices.add(kitchen, "simulated " + kind.label(), kind);
         simulations.start(added, pot, new Simulations.Faults(noise, drift, dropOuts / 100));
         said.addFlashAttribute("said", DeviceText.SENDS_NOW);

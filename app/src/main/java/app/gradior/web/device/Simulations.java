@@ -1,20 +1,11 @@
 package app.gradior.web.device;
 
-import app.gradior.cook.Cook;
-import app.gradior.cook.CookEvent;
-import app.gradior.cook.Forecast;
-import app.gradior.food.IngredientTable;
-import app.gradior.food.Mixture;
-import app.gradior.plan.Knowledge;
 import app.gradior.pot.Activity;
-import app.gradior.pot.BoilDown;
 import app.gradior.pot.Conditions;
-import app.gradior.pot.Evaporation;
 import app.gradior.pot.Lid;
 import app.gradior.pot.Ring;
-import app.gradior.quantity.Celsius;
+import app.gradior.practice.SimulatedPot;
 import app.gradior.quantity.Mass;
-import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
@@ -30,8 +21,6 @@ import java.net.http.HttpResponse;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -41,7 +30,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
@@ -95,124 +83,34 @@ public class Simulations {
      *
      * @throws NotFound if the kitchen has neither
      */
-    SimulatedPot under(UUID kitchen, UUID id, double k) {
+    StandInPot under(UUID kitchen, UUID id, double k) {
         return cooks.underWay(kitchen).stream()
                 .filter(kept -> kept.row().id().equals(id))
                 .findFirst()
-                .map(kept -> SimulatedPot.of(() -> cooks.find(kitchen, id).cook(), k))
+                .map(kept -> StandInPot.of(() -> cooks.find(kitchen, id).cook(), k))
                 .orElseGet(() -> water(kitchen, id, k));
     }
 
-    private SimulatedPot water(UUID kitchen, UUID id, double k) {
+    private StandInPot water(UUID kitchen, UUID id, double k) {
         KitchenPot pot = pots.get(kitchen, id);
         Ring ring = kitchenware
                 .ring(kitchen, Optional.empty(), pot)
                 .map(KitchenRing::ring)
                 .orElse(Ring.USUAL);
         Conditions conditions = new Conditions(pot.pot(), ring, Activity.SIMMER, Lid.OFF, kitchenware.room(kitchen));
-        return SimulatedPot.ofWater(LITRE, conditions, clock.instant(), k);
+        return StandInPot.ofWater(LITRE, conditions, clock.instant(), k);
     }
 
-    /** A pot that is not there: what is in it at a moment, and how it stands then. */
-    public interface SimulatedPot {
-        Mixture mixture(Instant now);
-
-        Conditions conditions(Instant now);
-
-        /** Whether it boils by then. */
-        boolean boils(Instant now);
-
-        /**
-         * The pot of a cook: what happens to the cook happens to it, at its own pace, whatever anybody reads.
-         *
-         * @param told the cook as it is told so far
-         * @param k how fast it loses water against the model
-         */
-        static SimulatedPot of(Supplier<Cook> told, double k) {
-            return new PotOfCook(told, k);
-        }
-
-        /** Water in a pot, as for a boil-off test. */
-        static SimulatedPot ofWater(Mass water, Conditions conditions, Instant start, double k) {
-            return new PotOfWater(IngredientTable.shipped().get("water").of(water), conditions, start, k);
-        }
-    }
-
-    private record PotOfWater(Mixture water, Conditions conditions, Instant start, double k) implements SimulatedPot {
-        @Override
-        public Mixture mixture(Instant now) {
-            Duration since = Duration.between(start, now);
-            Duration bounded = since.isNegative()
-                    ? Duration.ZERO
-                    : since.compareTo(BoilDown.HORIZON) > 0 ? BoilDown.HORIZON : since;
-            return new BoilDown(water, new Evaporation(conditions), ThicknessFactor.ONE, k).after(bounded);
-        }
-
-        @Override
-        public Conditions conditions(Instant now) {
-            return conditions;
-        }
-
-        @Override
-        public boolean boils(Instant now) {
-            return !now.isBefore(start);
-        }
-    }
-
-    private record PotOfCook(Supplier<Cook> told, double k) implements SimulatedPot {
-        /** The cook as it truly is: begun with its true pace, heard without anybody's readings. */
-        private Cook truth() {
-            Cook cook = told.get();
-            CookEvent.Started start = cook.started();
-            List<CookEvent> happened = new ArrayList<>();
-            happened.add(new CookEvent.Started(
-                    start.id(),
-                    start.at(),
-                    start.mixture(),
-                    start.temperature(),
-                    start.conditions(),
-                    start.target(),
-                    new Knowledge(k, 0, ThicknessFactor.ONE, 0)));
-            cook.events().stream()
-                    .filter(e -> !(e instanceof CookEvent.Reading))
-                    .forEach(happened::add);
-            return Cook.of(happened);
-        }
-
-        private Forecast at(Instant now) {
-            Cook truth = truth();
-            return truth.forecast(
-                    truth.finished().map(CookEvent::at).filter(now::isAfter).orElse(now));
-        }
-
-        @Override
-        public Mixture mixture(Instant now) {
-            return at(now).current().mixture();
-        }
-
-        @Override
-        public Conditions conditions(Instant now) {
-            return truth().conditions();
-        }
-
-        @Override
-        public boolean boils(Instant now) {
-            return at(now).heatingUp().isZero();
-        }
-    }
-
-    private record Simulation(Devices.Added device, SimulatedPot pot, Faults faults, Instant since, Random random) {
+    private record Simulation(Devices.Added device, StandInPot pot, Faults faults, Instant since, Random random) {
         double value(Instant now) {
-            Mixture mixture = pot.mixture(now);
-            Conditions conditions = pot.conditions(now);
+            SimulatedPot there = pot.at(now);
             double minutes = Duration.between(since, now).toMillis() / 60_000.0;
             double truth = device.device().kind() == Device.Kind.SCALE
-                    ? mixture.mass().grams() + conditions.pot().tare().grams()
-                    : pot.boils(now)
-                            ? new Evaporation(conditions)
-                                    .stoveTemperature(mixture)
-                                    .degrees()
-                            : Celsius.ROOM.degrees();
+                    ? there.mixture()
+                            .mass()
+                            .plus(there.conditions().pot().tare())
+                            .grams()
+                    : there.temperature().degrees();
             return truth + faults.noise() * random.nextGaussian() + faults.drift() * minutes;
         }
     }
@@ -222,7 +120,7 @@ public class Simulations {
         port = event.getWebServer().getPort();
     }
 
-    public void start(Devices.Added device, SimulatedPot pot, Faults faults) {
+    public void start(Devices.Added device, StandInPot pot, Faults faults) {
         running.put(
                 device.device().id(),
                 new Simulation(

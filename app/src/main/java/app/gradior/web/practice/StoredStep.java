@@ -1,6 +1,7 @@
 package app.gradior.web.practice;
 
 import app.gradior.food.StarchKind;
+import app.gradior.pot.Lid;
 import app.gradior.practice.Act;
 import app.gradior.practice.Attempt.Deed;
 import app.gradior.practice.Attempt.Step;
@@ -29,7 +30,7 @@ record StoredStep(double seconds, int pot, String kind, double value) {
         return switch (kind == null ? "" : kind) {
             case "heat" ->
                 value >= 0 && value <= SimulatedPot.MAX_DIAL ? did(new Act.Heat((int) value)) : Optional.empty();
-            case "lid" -> did(new Act.Lid(value > 0));
+            case "lid" -> did(new Act.Cover(value > 0 ? Lid.ON : Lid.OFF));
             case "stir" -> did(new Act.Stir());
             case "blend" -> did(new Act.Blend());
             case "off" -> did(new Act.Off());

@@ -22,7 +22,6 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Length;
 import app.gradior.quantity.Mass;
 import app.gradior.web.device.Simulations.Faults;
-import app.gradior.web.device.Simulations.SimulatedPot;
 import app.gradior.web.platform.NotFound;
 import java.time.Duration;
 import java.time.Instant;
@@ -54,7 +53,7 @@ class SimulationsTest {
 
     private Devices.Added start(Device.Kind kind, Faults faults) {
         Devices.Added added = devices.add(kitchen, "stand-in", kind);
-        SimulatedPot pot = SimulatedPot.ofWater(Mass.ofGrams(1000), SIMMER, devices.now(), 1);
+        StandInPot pot = StandInPot.ofWater(Mass.ofGrams(1000), SIMMER, devices.now(), 1);
         simulations.start(added, pot, faults);
         return added;
     }
@@ -129,19 +128,19 @@ class SimulationsTest {
                         new Target.Weight(Mass.ofGrams(400)),
                         Knowledge.NONE),
                 new CookEvent.Simmers(UUID.randomUUID(), start)));
-        SimulatedPot slow = SimulatedPot.of(() -> Cook.of(told), 0.5);
-        SimulatedPot quick = SimulatedPot.of(() -> Cook.of(told), 1);
+        StandInPot slow = StandInPot.of(() -> Cook.of(told), 0.5);
+        StandInPot quick = StandInPot.of(() -> Cook.of(told), 1);
         Instant later = start.plus(Duration.ofMinutes(20));
-        double lost = 1000 - slow.mixture(later).mass().grams();
-        assertThat(1000 - quick.mixture(later).mass().grams()).isCloseTo(2 * lost, within(0.1 * lost));
+        double lost = 1000 - slow.at(later).mixture().mass().grams();
+        assertThat(1000 - quick.at(later).mixture().mass().grams()).isCloseTo(2 * lost, within(0.1 * lost));
 
         told.add(new CookEvent.Weighed(UUID.randomUUID(), later, Mass.ofGrams(2400), Mass.ofGrams(2000)));
-        assertThat(slow.mixture(later).mass().grams()).isCloseTo(1000 - lost, within(0.01));
+        assertThat(slow.at(later).mixture().mass().grams()).isCloseTo(1000 - lost, within(0.01));
         told.add(new CookEvent.Added(
                 UUID.randomUUID(), later, IngredientTable.shipped().get("water").of(Mass.ofGrams(150))));
-        assertThat(slow.mixture(later).mass().grams()).isCloseTo(1150 - lost, within(0.01));
+        assertThat(slow.at(later).mixture().mass().grams()).isCloseTo(1150 - lost, within(0.01));
         told.add(new CookEvent.HeatSwitched(UUID.randomUUID(), later, false));
-        assertThat(slow.mixture(later.plus(Duration.ofMinutes(30))).mass().grams())
+        assertThat(slow.at(later.plus(Duration.ofMinutes(30))).mixture().mass().grams())
                 .isCloseTo(1150 - lost, within(40.0));
     }
 
@@ -177,28 +176,26 @@ class SimulationsTest {
         simulations.stop(fine.device().id());
     }
 
-    private static Simulations.SimulatedPot pot(Supplier<Mixture> mixture) {
-        Conditions conditions = new Conditions(
-                Pot.straight(Length.ofCentimetres(24), Length.ofCentimetres(12), Material.STEEL, Mass.ofGrams(1500)),
-                Ring.USUAL,
-                Activity.SIMMER,
-                Lid.OFF,
-                Room.USUAL);
-        return new Simulations.SimulatedPot() {
-            @Override
-            public Mixture mixture(Instant now) {
-                return mixture.get();
-            }
+    private static StandInPot pot(Supplier<Mixture> mixture) {
+        return now -> StandInPot.ofWater(Mass.ofGrams(mixture.get().mass().grams()), SIMMER, now, 1)
+                .at(now);
+    }
 
-            @Override
-            public Conditions conditions(Instant now) {
-                return conditions;
-            }
+    @Test
+    void aProbeInAPotThatIsPutOnColdIsAsWarmAsTheSauceThen() {
+        Instant start = devices.now();
+        Cook cook = Cook.of(List.of(new CookEvent.Started(
+                UUID.randomUUID(),
+                start,
+                IngredientTable.shipped().get("water").of(Mass.ofGrams(1000)),
+                Celsius.ROOM,
+                SIMMER,
+                new Target.Weight(Mass.ofGrams(400)),
+                Knowledge.NONE)));
+        StandInPot pot = StandInPot.of(() -> cook, 1);
 
-            @Override
-            public boolean boils(Instant now) {
-                return true;
-            }
-        };
+        assertThat(pot.at(start).temperature().degrees()).isCloseTo(20, within(0.5));
+        assertThat(pot.at(start.plusSeconds(120)).temperature().degrees()).isBetween(40.0, 80.0);
+        assertThat(pot.at(start.plusSeconds(900)).temperature().degrees()).isCloseTo(98, within(1.0));
     }
 }
