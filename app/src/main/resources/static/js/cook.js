@@ -2,6 +2,7 @@
 import { hint, measure, moment, now } from './server-time.js';
 import { drawTimeline } from './timeline.js';
 import { newId } from './ids.js';
+import { keepPage } from './page.js';
 import { Outbox, kept } from './outbox.js';
 import { refusedEntries } from './refused.js';
 import { mayNotify, runClocks } from './clocks.js';
@@ -315,11 +316,16 @@ async function leave(to) {
   await outbox.flush();
 }
 
+/** The revision that this device keeps for where there is no network. */
+let keptRevision = live.querySelector('.cook')?.getAttribute('data-revision') ?? '';
+
 async function refresh() {
   try {
     const answer = await fetch(live.dataset.live, { headers: { 'X-Fragment': 'live' } });
     if (answer.redirected) await leave(answer.url);
     else if (answer.ok) show(await answer.text());
+    const revision = live.querySelector('.cook')?.getAttribute('data-revision') ?? '';
+    if (revision !== keptRevision && keepPage()) keptRevision = revision;
   } catch {
     // Without the network the page stays as it is; what is entered waits in the outbox.
   }

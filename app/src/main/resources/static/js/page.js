@@ -37,3 +37,48 @@ export async function askSession() {
 // Where the browser says it is decides the times of a kitchen that is just being opened.
 for (const zone of /** @type {NodeListOf<HTMLInputElement>} */ (document.querySelectorAll('input[data-own-zone]')))
   zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';
+
+/** Pages that a device keeps for where there is no network: see sw.js. */
+const PAGES = 'gradior-pages-1';
+const WHOSE = 'gradior.pages';
+const OLD_MS = 90_000;
+const KEEP_MS = 15_000;
+let keptAt = 0;
+
+/** Keeps this page as it is by now, for one that changes while it is open. Whether it was; not more often than now and then. */
+export function keepPage() {
+  if (!('caches' in self) || !navigator.serviceWorker?.controller || Date.now() - keptAt < KEEP_MS) return false;
+  keptAt = Date.now();
+  caches
+    .open(PAGES)
+    .then((pages) => pages.add(location.href.split('#')[0]))
+    .catch(() => {});
+  return true;
+}
+
+/** Nobody finds here what somebody else has seen. */
+async function forgetOthers() {
+  if (!('caches' in self) || localStorage.getItem(WHOSE) === owner()) return;
+  await caches.delete(PAGES);
+  localStorage.setItem(WHOSE, owner());
+}
+
+/** Says that a page is one that was kept, where the kitchen can't be reached. */
+async function tellIfKept() {
+  const made = Date.parse(meta('gradior-made')?.content ?? '');
+  const main = document.getElementById('main');
+  if (!made || !main || document.body.dataset.place === 'cook') return;
+  if (navigator.onLine && Math.abs(Date.now() - made) < OLD_MS) return;
+  if (await askSession()) return;
+  const said = document.createElement('p');
+  said.className = 'news kept-page';
+  said.setAttribute('role', 'status');
+  said.textContent = `No connection. This is as it was at ${clock(new Date(made))}.`;
+  main.prepend(said);
+}
+
+void forgetOthers();
+if (owner()) {
+  navigator.serviceWorker?.register('/sw.js').catch(() => {});
+  void tellIfKept();
+}

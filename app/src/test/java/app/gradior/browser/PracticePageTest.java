@@ -64,7 +64,7 @@ class PracticePageTest {
         Kitchens.assertNoSeriousFaults(page);
         page.navigate("/practice");
         Kitchens.assertNoSeriousFaults(page);
-        assertThat(page.locator(".lessons .best:has-text('not tried')")).hasCount(13);
+        assertThat(page.locator(".lessons .best:has-text('not tried')")).hasCount(14);
     }
 
     @Test

@@ -56,7 +56,7 @@ class RoutesSweepTest {
             "20000 kg water",
             "x".repeat(3000));
 
-    private static final int MANY = 5;
+    private static final int MANY = 3;
 
     private static final Pattern VARIABLE = Pattern.compile("\\{([^}]+)}");
 

@@ -16,7 +16,7 @@ final class CookActs implements CookEvent.Cases<List<Act>> {
 
     @Override
     public List<Act> simmers(CookEvent.Simmers event) {
-        return List.of(new Act.Arrive());
+        return List.of(new Act.Keep(activity), new Act.Arrive());
     }
 
     @Override

@@ -45,7 +45,10 @@ public final class CookedPot {
                 new Truth(k, ThicknessFactor.ONE),
                 SimulatedPot.Foaming.of(start.mixture()),
                 0));
-        for (Act act : start.match(acts)) {
+        List<Act> putOn = start.match(acts);
+        // Where somebody saw when it began to simmer, it did not before.
+        boolean seen = events.stream().anyMatch(event -> event instanceof CookEvent.Simmers);
+        for (Act act : seen ? List.<Act>of() : putOn) {
             then = then.after(act);
         }
         for (CookEvent event : events) {

@@ -34,6 +34,7 @@ public enum Lesson {
     MIND_THE_SALT(Hints.SOME),
     SLURRY_IN_THIRDS(Hints.SOME),
     COOK_IT_OUT(Hints.SOME),
+    OFF_AT_ONCE(Hints.SOME),
     DO_NOT_LET_IT_CATCH(Hints.SOME),
     SYRUP(Hints.SOME),
     CREAM(Hints.SOME),
@@ -252,6 +253,16 @@ public enum Lesson {
                                 List.of(USUAL),
                                 new Appearance(0x9A5B2A, 14, 0.3),
                                 thick(4.8, WARM)));
+            case OFF_AT_ONCE ->
+                starch(
+                        5,
+                        StarchKind.POTATO,
+                        station(
+                                "Berry sauce",
+                                "500 ml water\n250 g raspberries\n80 g sugar",
+                                List.of(USUAL),
+                                new Appearance(0xA3243B, 10, 0.2),
+                                thick(4.4, WARM)));
             case DO_NOT_LET_IT_CATCH ->
                 with(
                         6,
@@ -330,6 +341,7 @@ public enum Lesson {
             case SLURRY_IN_THIRDS ->
                 new Advice(0, 5, 120, new Advice.Sign.Slurry(Mass.ofGrams(7), SpoonCoat.LINE_FILLS));
             case COOK_IT_OUT -> new Advice(0, 5, 90, new Advice.Sign.Slurry(Mass.ofGrams(10), SpoonCoat.LINE_FILLS));
+            case OFF_AT_ONCE -> new Advice(0, 5, 90, new Advice.Sign.Slurry(Mass.ofGrams(4), SpoonCoat.LINE_FILLS));
             case DO_NOT_LET_IT_CATCH -> new Advice(0, 4, 45, new Advice.Sign.Spoon(SpoonCoat.FALLS_IN_SHEETS));
             case SYRUP -> new Advice(0, 6, 240, new Advice.Sign.Hot(104));
             case CREAM -> new Advice(0, 5, 90, new Advice.Sign.Spoon(SpoonCoat.LINE_FILLS));

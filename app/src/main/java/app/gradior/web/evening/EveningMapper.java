@@ -78,7 +78,7 @@ interface EveningMapper {
     @Update("""
             update evening set schedule = #{schedule}, schedule_of = #{of}, scheduled_at = #{at}
             where kitchen_id = #{kitchen} and id = #{id}""")
-    void schedule(
+    int schedule(
             @Param("kitchen") UUID kitchen,
             @Param("id") UUID id,
             @Param("schedule") String schedule,

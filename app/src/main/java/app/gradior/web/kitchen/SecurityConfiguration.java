@@ -28,7 +28,7 @@ import org.springframework.security.web.savedrequest.CookieRequestCache;
 class SecurityConfiguration {
     private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
             + "img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
-            + "frame-ancestors 'none'; manifest-src 'self'";
+            + "frame-ancestors 'none'; manifest-src 'self'; worker-src 'self'";
 
     /** A year, as those who keep lists of such sites ask for. */
     private static final Duration HTTPS_ONLY_FOR = Duration.ofDays(365);
@@ -88,6 +88,10 @@ class SecurityConfiguration {
                                 "/help",
                                 "/model/**",
                                 "/favicon.svg",
+                                "/icon-*.png",
+                                "/manifest.json",
+                                "/offline.html",
+                                "/sw.js",
                                 "/actuator/health")
                         .permitAll()
                         .anyRequest()

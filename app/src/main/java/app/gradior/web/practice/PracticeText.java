@@ -46,6 +46,7 @@ public final class PracticeText {
             case MIND_THE_SALT -> "Mind the salt";
             case SLURRY_IN_THIRDS -> "Slurry in thirds";
             case COOK_IT_OUT -> "Cook it out";
+            case OFF_AT_ONCE -> "Off at once";
             case DO_NOT_LET_IT_CATCH -> "Don’t let it catch";
             case SYRUP -> "Sugar and syrup";
             case CREAM -> "Cream and acid";
@@ -66,6 +67,7 @@ public final class PracticeText {
             case MIND_THE_SALT -> "Make a gravy that coats, and stop before it is too salty.";
             case SLURRY_IN_THIRDS -> "Thicken it to a gravy that coats, a little slurry at a time.";
             case COOK_IT_OUT -> "Thicken it with flour until it coats and nothing tastes raw.";
+            case OFF_AT_ONCE -> "Thicken it with potato starch, and take it off before it thins again.";
             case DO_NOT_LET_IT_CATCH -> "Boil it until it falls in sheets, and let nothing catch.";
             case SYRUP -> "Boil it to a syrup that keeps: 65 % sugar.";
             case CREAM -> "Boil it down to a cream that pours. Wine and mustard are in it.";
@@ -102,6 +104,8 @@ public final class PracticeText {
             case MIND_THE_SALT -> "Salt stays while water goes. Boil off a little, slurry does the rest.";
             case SLURRY_IN_THIRDS -> "Pour, stir at once, wait half a minute, look, and only then the next third.";
             case COOK_IT_OUT -> "Flour wants ten minutes at the boil, and gets thicker meanwhile.";
+            case OFF_AT_ONCE ->
+                "Potato starch is thickest as it comes to the boil. Boiled long, and sour, it gives way.";
             case DO_NOT_LET_IT_CATCH -> "The thicker and the hotter, the sooner it catches. Dark patches are late.";
             case SYRUP -> "Syrup has no body: its line always fills. It boils hotter the sweeter it is.";
             case CREAM -> "Keep it at a simmer: little fat and acid curdle when it boils hard.";

@@ -167,11 +167,13 @@ class Runs {
 
     /** Keeps where the pot's clock is, so that somebody who comes back goes on from there. */
     @Transactional
-    public void clockAt(UUID kitchen, UUID id, double seconds) {
+    public boolean clockAt(UUID kitchen, UUID id, double seconds) {
         Kept kept = mapper.lock(kitchen, id).map(row -> read(kitchen, row)).orElseThrow(() -> new NotFound("practice"));
         if (!kept.over() && seconds >= kept.clock() && seconds <= Attempt.LONGEST_S) {
             mapper.change(kitchen, id, json.writeValueAsString(kept.steps()), seconds, null, null);
+            return true;
         }
+        return false;
     }
 
     /** The best walk of each pot of a run. */

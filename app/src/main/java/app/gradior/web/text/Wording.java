@@ -9,9 +9,11 @@ import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.kitchen.CurrentKitchen;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -29,6 +31,17 @@ public class Wording {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
+    private final Clock clock;
+
+    public Wording(Clock clock) {
+        this.clock = clock;
+    }
+
+    /** When a page is made, as its scripts read it. */
+    public String made() {
+        return clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
+    }
 
     /** What a kind of thing is called. */
     public String name(Enum<?> kind) {

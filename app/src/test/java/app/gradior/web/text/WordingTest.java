@@ -2,11 +2,12 @@ package app.gradior.web.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Clock;
 import org.junit.jupiter.api.Test;
 
 /** Outside of any kitchen's page everything is metric; what a kitchen that reads ounces sees is in {@code EquipmentTest}. */
 class WordingTest {
-    private final Wording say = new Wording();
+    private final Wording say = new Wording(Clock.systemUTC());
 
     @Test
     void lengthsAndPacesAreRoundedAsACookReadsThem() {
