@@ -62,11 +62,20 @@ function take(state) {
   asked = state.asked;
   state.pots.forEach((told, i) => {
     pots[i] = Object.assign(pots[i] ?? { view: null, small: null, colour: [120, 60, 30] }, told);
+    // What was pressed since is on its way: the answer to an earlier press takes none of it back.
+    queue.filter((step) => step.pot === i).forEach((step) => expect(pots[i], step));
     pots[i].rgb = [1, 3, 5].map((at) => parseInt(told.colour.slice(at, at + 2), 16));
   });
   seen = state.looks;
   show();
   if (over) leaveFor();
+}
+
+/** What a pot will be like once a step has arrived. */
+function expect(pot, { kind, value }) {
+  if (kind === 'heat') pot.dial = value;
+  if (kind === 'lid') pot.lid = value > 0;
+  if (kind === 'off') pot.off = true;
 }
 
 function leaveFor() {
@@ -171,9 +180,7 @@ function act(kind, value = 0, then = undefined) {
   const pot = pots[front];
   if (over || !pot || pot.off) return;
   queue.push({ kind, value, pot: front, seconds: Math.round(clock * 10) / 10, then });
-  if (kind === 'heat') pot.dial = value;
-  if (kind === 'lid') pot.lid = value > 0;
-  if (kind === 'off') pot.off = true;
+  expect(pot, { kind, value });
   if (kind === 'stir') pot.view?.stir(PotView.loop(pot.width));
   show();
   void send();

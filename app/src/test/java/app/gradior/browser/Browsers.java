@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -43,12 +44,18 @@ public final class Browsers {
         }
     }
 
-    /** A browser of its own, with no cookies. */
+    /** A browser of its own, with no cookies; it keeps no pages, so that what is tested is what the server says. */
     public static Page page(int width, int height, String address) {
+        return page(width, height, address, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** A browser of its own, with or without what keeps pages for where there is no network. */
+    static Page page(int width, int height, String address, ServiceWorkerPolicy keeps) {
         BrowserContext context = browser()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(width, height)
                         .setBaseURL(address)
+                        .setServiceWorkers(keeps)
                         .setTimezoneId("UTC"));
         Page page = context.newPage();
         // A machine that has much else to do is slow and not wrong.

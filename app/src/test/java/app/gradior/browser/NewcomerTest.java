@@ -103,6 +103,7 @@ class NewcomerTest {
         assertThat(page.locator("#tomato-sauce .starter-lines")).containsText("28 oz canned chopped tomatoes");
         page.locator("[aria-label='Add Weeknight tomato sauce']").press("Enter");
         assertThat(page.locator("#tomato-sauce")).containsText("In your sauces");
+        page.waitForLoadState();
         page.keyboard().press("?");
         assertThat(page.locator("#help-sheet")).containsText("A line that starts with a verb");
         Kitchens.assertNoSeriousFaults(page);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.RunningApplication;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -15,6 +16,15 @@ class OfflineTest {
     private static final String KEPT =
             "caches.open('gradior-pages-1').then(c => c.keys()).then(k => k.map(r => r.url).join(' '))";
 
+    /** The same person in a browser that keeps pages. */
+    private static Page keeping(Page of, String address) {
+        Page page = Browsers.page(390, 844, RunningApplication.address(), ServiceWorkerPolicy.ALLOW);
+        page.context().addCookies(of.context().cookies());
+        of.close();
+        page.navigate(address);
+        return page;
+    }
+
     /** Opened once more, so that what keeps pages has seen it. */
     private static void keep(Page page) {
         page.evaluate("() => navigator.serviceWorker.ready.then(() => true)");
@@ -24,8 +34,9 @@ class OfflineTest {
 
     @Test
     void aCookIsThereAfterAReloadWithoutANetworkAndWhatIsEnteredArrivesLater() {
-        Page page = CookPages.started("cellar", 390, 844, "use=GLAZE&route=reduce");
-        String cook = page.url();
+        Page started = CookPages.started("cellar", 390, 844, "use=GLAZE&route=reduce");
+        String cook = started.url();
+        Page page = keeping(started, cook);
         keep(page);
         page.keyboard().press("b");
         assertThat(page.locator(".log summary")).containsText("(1)");
@@ -61,7 +72,7 @@ class OfflineTest {
 
     @Test
     void whoSignsOutLeavesNothingToSee() {
-        Page page = Kitchens.open("leaver", 1280, 800);
+        Page page = keeping(Kitchens.open("leaver", 1280, 800), "/");
         keep(page);
         page.waitForCondition(() -> !((String) page.evaluate(KEPT)).isEmpty());
 

@@ -176,7 +176,7 @@ class KitchenWallsTest {
                         "Content-Security-Policy",
                         "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
                                 + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
-                                + "frame-ancestors 'none'; manifest-src 'self'");
+                                + "frame-ancestors 'none'; manifest-src 'self'; worker-src 'self'");
     }
 
     @Test

@@ -247,6 +247,29 @@ class CookTest {
         assertThat(plate.width() / plate.middle()).isLessThan(spoon.width() / spoon.middle());
     }
 
+    /** The same look, by a poor eye and by a trained one. */
+    @Test
+    void whatAPoorEyeReadsMovesLessThanWhatAGoodOneReads() {
+        Celsius warm = Celsius.of(60);
+        double grade = Thickness.grade(simulated.truth().after(Duration.ofMinutes(15)), warm, ThicknessFactor.ONE)
+                .value();
+        SpoonCoat thicker = SpoonCoat.of(app.gradior.thickness.Grade.of(grade + 1));
+        List<CookEvent> before = List.copyOf(simulated.events);
+        List<Interval> believed = new ArrayList<>();
+        for (Optional<Double> sd : List.of(Optional.of(0.9), Optional.<Double>empty(), Optional.of(0.25))) {
+            List<CookEvent> with = new ArrayList<>(before);
+            with.add(new CookEvent.SpoonLooked(id(), simulated.minute(15), thicker, Optional.of(warm), sd));
+            believed.add(Cook.of(with).thickness());
+        }
+
+        assertThat(believed.get(0).middle())
+                .isGreaterThan(1)
+                .isLessThan(believed.get(1).middle());
+        assertThat(believed.get(1).middle()).isLessThan(believed.get(2).middle());
+        assertThat(believed.get(0).width() / believed.get(0).middle())
+                .isGreaterThan(believed.get(2).width() / believed.get(2).middle());
+    }
+
     @Test
     void aLookWithoutAFarEndTellsNothingWhereItIsExpected() {
         SimulatedCook thin = new SimulatedCook(Mixtures.of("chicken-stock", 800), 1, 0, new Random(1), TO_400);
