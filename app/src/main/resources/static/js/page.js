@@ -67,7 +67,8 @@ async function forgetOthers() {
 async function tellIfKept() {
   const made = Date.parse(meta('gradior-made')?.content ?? '');
   const main = document.getElementById('main');
-  if (!made || !main || document.body.dataset.place === 'cook') return;
+  // Without a worker every page is the server's.
+  if (!navigator.serviceWorker?.controller || !made || !main || document.body.dataset.place === 'cook') return;
   if (navigator.onLine && Math.abs(Date.now() - made) < OLD_MS) return;
   if (await askSession()) return;
   const said = document.createElement('p');

@@ -273,7 +273,12 @@ class EveryFormTest {
     private static void go(Page page, String address) {
         Page.NavigateOptions early = new Page.NavigateOptions().setWaitUntil(WaitUntilState.DOMCONTENTLOADED);
         try {
-            page.navigate(address, early);
+            // One that asks whether to leave what is typed hangs until it is asked again.
+            page.navigate(
+                    address,
+                    new Page.NavigateOptions()
+                            .setWaitUntil(WaitUntilState.DOMCONTENTLOADED)
+                            .setTimeout(6_000));
         } catch (PlaywrightException interrupted) {
             // A page that a script was just leaving for has come in between.
             page.waitForTimeout(1500);
