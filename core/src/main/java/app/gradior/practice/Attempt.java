@@ -8,6 +8,7 @@ import app.gradior.thickness.PlateSpread;
 import app.gradior.thickness.SpoonCoat;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
 
 /**
@@ -73,7 +74,7 @@ public record Attempt(Exercise exercise, List<Integer> pan, long seed, List<Step
 
     /** A pot before anything was done. */
     public SimulatedPot begun(int pot) {
-        return exercise.pots().get(pot).begin(pan.get(pot), truth(pot), seed);
+        return exercise.pots().get(pot).begin(pan.get(pot), truth(pot));
     }
 
     /**
@@ -82,13 +83,31 @@ public record Attempt(Exercise exercise, List<Integer> pan, long seed, List<Step
      * @param seconds by its own clock
      */
     public SimulatedPot pot(int pot, double seconds) {
+        return walk(pot, List.of(seconds)).get(0);
+    }
+
+    /**
+     * A pot at several moments, in one walk.
+     *
+     * @param seconds by its own clock, rising
+     */
+    public List<SimulatedPot> walk(int pot, List<Double> seconds) {
+        List<Step> acts = steps.stream()
+                .filter(step -> step.pot() == pot && step.deed() instanceof Deed.Did)
+                .toList();
+        List<SimulatedPot> seen = new ArrayList<>();
         SimulatedPot now = begun(pot);
-        for (Step step : steps) {
-            if (step.pot() == pot && step.seconds() <= seconds && step.deed() instanceof Deed.Did did) {
-                now = now.at(step.seconds()).after(did.act());
+        int next = 0;
+        for (double moment : seconds) {
+            while (next < acts.size() && acts.get(next).seconds() <= moment) {
+                now = now.at(acts.get(next).seconds())
+                        .after(((Deed.Did) acts.get(next).deed()).act());
+                next++;
             }
+            now = now.at(Math.min(moment, LONGEST_S));
+            seen.add(now);
         }
-        return now.at(Math.min(seconds, LONGEST_S));
+        return seen;
     }
 
     /** Whether all pots were taken off. */
@@ -102,7 +121,7 @@ public record Attempt(Exercise exercise, List<Integer> pan, long seed, List<Step
     }
 
     /** When a pot was taken off. */
-    public java.util.OptionalDouble ended(int pot) {
+    public OptionalDouble ended(int pot) {
         return steps.stream()
                 .filter(step ->
                         step.pot() == pot && step.deed() instanceof Deed.Did did && did.act() instanceof Act.Off)
@@ -127,6 +146,13 @@ public record Attempt(Exercise exercise, List<Integer> pan, long seed, List<Step
                         ((Deed.Guessed) step.deed()).grade(),
                         pot(step.pot(), step.seconds()).grade()))
                 .toList();
+    }
+
+    /** How often somebody said how thick it is. */
+    public int asked() {
+        return (int) steps.stream()
+                .filter(step -> step.deed() instanceof Deed.Guessed)
+                .count();
     }
 
     /** How often somebody looked. */

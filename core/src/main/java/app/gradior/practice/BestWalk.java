@@ -39,14 +39,14 @@ public record BestWalk(int pan, List<Step> steps, SimulatedPot end) {
     }
 
     /** The best of all pans and steps of the ring, for one of the pots. */
-    public static BestWalk of(Exercise exercise, int pot, Truth truth, long seed) {
+    public static BestWalk of(Exercise exercise, int pot, Truth truth) {
         Exercise.Station station = exercise.pots().get(pot);
         BestWalk best = null;
         double most = Double.NEGATIVE_INFINITY;
         double longest = Attempt.LONGEST_S;
         for (int pan = 0; pan < station.pans().size(); pan++) {
             for (int dial : DIALS) {
-                BestWalk walk = new Walk(exercise, pot, station.begin(pan, truth, seed), dial, longest).walked(pan);
+                BestWalk walk = new Walk(exercise, pot, station.begin(pan, truth), dial, longest).walked(pan);
                 double worth = walk.worth(station);
                 if (worth > most) {
                     best = walk;

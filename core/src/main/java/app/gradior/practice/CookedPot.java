@@ -43,8 +43,7 @@ public final class CookedPot {
                 start.temperature(),
                 start.conditions(),
                 new Truth(k, ThicknessFactor.ONE),
-                SimulatedPot.Foaming.of(start.mixture()),
-                0));
+                SimulatedPot.Foaming.of(start.mixture())));
         List<Act> putOn = start.match(acts);
         // Where somebody saw when it began to simmer, it did not before.
         boolean seen = events.stream().anyMatch(event -> event instanceof CookEvent.Simmers);

@@ -54,20 +54,34 @@ public record Exercise(
             pans = List.copyOf(pans);
         }
 
+        /** The same with a limit to its salt. */
+        Station saltedTo(Share most) {
+            return new Station(name, mixture, pans, ring, from, appearance, task, Optional.of(most), within);
+        }
+
+        /** The same, wanted by a time. */
+        Station within(Duration time) {
+            return new Station(name, mixture, pans, ring, from, appearance, task, saltAtMost, Optional.of(time));
+        }
+
+        /** The same, begun with as warm as something else. */
+        Station from(Celsius other) {
+            return new Station(name, mixture, pans, ring, other, appearance, task, saltAtMost, within);
+        }
+
         /**
          * As it is begun with.
          *
          * @param pan which of the pans
          * @throws IndexOutOfBoundsException if there is no such pan
          */
-        public SimulatedPot begin(int pan, Truth truth, long seed) {
+        public SimulatedPot begin(int pan, Truth truth) {
             return SimulatedPot.of(new SimulatedPot.Setup(
                     mixture,
                     from,
                     new Conditions(pans.get(pan), ring, Activity.SIMMER, Lid.OFF, Room.USUAL),
                     truth,
-                    SimulatedPot.Foaming.of(mixture),
-                    seed));
+                    SimulatedPot.Foaming.of(mixture)));
         }
     }
 

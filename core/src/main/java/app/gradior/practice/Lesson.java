@@ -108,45 +108,6 @@ public enum Lesson {
                 Optional.empty());
     }
 
-    private static Station salted(Station station, double percent) {
-        return new Station(
-                station.name(),
-                station.mixture(),
-                station.pans(),
-                station.ring(),
-                station.from(),
-                station.appearance(),
-                station.task(),
-                Optional.of(Share.ofPercent(percent)),
-                station.within());
-    }
-
-    private static Station within(Station station, int minutes) {
-        return new Station(
-                station.name(),
-                station.mixture(),
-                station.pans(),
-                station.ring(),
-                station.from(),
-                station.appearance(),
-                station.task(),
-                station.saltAtMost(),
-                Optional.of(Duration.ofMinutes(minutes)));
-    }
-
-    private static Station hot(Station station, double degrees) {
-        return new Station(
-                station.name(),
-                station.mixture(),
-                station.pans(),
-                station.ring(),
-                Celsius.of(degrees),
-                station.appearance(),
-                station.task(),
-                station.saltAtMost(),
-                station.within());
-    }
-
     private static Task thick(Use use, Celsius served) {
         return new Task.Thick(Goal.of(use, served));
     }
@@ -213,26 +174,24 @@ public enum Lesson {
                 with(
                         5,
                         eyes,
-                        within(
-                                station(
+                        station(
                                         "Tomato sauce for tonight",
                                         "450 g passata\n15 g olive oil\n400 ml water",
                                         List.of(SMALL, USUAL, WIDE),
                                         red,
-                                        thick(4.6, WARM)),
-                                34));
+                                        thick(4.6, WARM))
+                                .within(Duration.ofMinutes(34)));
             case MIND_THE_SALT ->
                 starch(
                         5,
                         StarchKind.CORN,
-                        salted(
-                                station(
+                        station(
                                         "Salted stock gravy",
                                         "800 ml beef stock\n3 g salt",
                                         List.of(USUAL),
                                         brown,
-                                        thick(4.4, WARM)),
-                                1.8));
+                                        thick(4.4, WARM))
+                                .saltedTo(Share.ofPercent(1.8)));
             case SLURRY_IN_THIRDS ->
                 starch(
                         5,
@@ -297,14 +256,13 @@ public enum Lesson {
                 with(
                         8,
                         eyes,
-                        hot(
-                                station(
+                        station(
                                         "Forgotten tomato sauce",
                                         "450 g passata\n120 g tomato paste\n20 g olive oil",
                                         List.of(USUAL),
                                         new Appearance(0xA53A1C, 0, 0.7),
-                                        thick(5.4, WARM)),
-                                92));
+                                        thick(5.4, WARM))
+                                .from(Celsius.of(92)));
             case TWO_POTS ->
                 with(
                         10,

@@ -1,9 +1,9 @@
 package app.gradior.practice;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /**
  * How well it was done, of 100.
@@ -69,17 +69,13 @@ public record Score(
         double yield = 0;
         double time = 0;
         Map<Mishap, Double> wrong = new EnumMap<>(Mishap.class);
-        List<Double> off = IntStream.range(0, pots)
-                .mapToObj(pot -> {
-                    double end = attempt.ended(pot).orElseThrow();
-                    return attempt.exercise().pots().get(pot).task().off(attempt.pot(pot, end));
-                })
-                .toList();
+        List<Double> off = new ArrayList<>();
         for (int pot = 0; pot < pots; pot++) {
             Exercise.Station station = attempt.exercise().pots().get(pot);
             double end = attempt.ended(pot).orElseThrow();
             SimulatedPot now = attempt.pot(pot, end);
             Task task = station.task();
+            off.add(task.off(now));
             target += TARGET * part(Math.abs(off.get(pot)), task.free(), task.hopeless());
             double grams = now.mixture().mass().grams();
             double there = best.get(pot).end().mixture().mass().grams();

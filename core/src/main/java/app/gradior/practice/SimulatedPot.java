@@ -76,8 +76,7 @@ public final class SimulatedPot implements Cloneable {
     private static final double DRY = 0.02;
 
     /** What is begun with. */
-    public record Setup(
-            Mixture mixture, Celsius temperature, Conditions conditions, Truth truth, Foaming foaming, long seed) {}
+    public record Setup(Mixture mixture, Celsius temperature, Conditions conditions, Truth truth, Foaming foaming) {}
 
     /** How readily it foams, 0 to 1. */
     public record Foaming(double value) {

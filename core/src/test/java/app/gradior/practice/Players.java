@@ -20,7 +20,7 @@ final class Players {
 
     static List<BestWalk> best(Exercise exercise, long seed) {
         return IntStream.range(0, exercise.pots().size())
-                .mapToObj(pot -> BestWalk.of(exercise, pot, truth(seed, pot), seed))
+                .mapToObj(pot -> BestWalk.of(exercise, pot, truth(seed, pot)))
                 .toList();
     }
 
@@ -48,7 +48,7 @@ final class Players {
         List<BestWalk> walks = AS_THOUGHT.computeIfAbsent(
                 exercise,
                 e -> IntStream.range(0, e.pots().size())
-                        .mapToObj(pot -> BestWalk.of(e, pot, Truth.AS_THOUGHT, 0))
+                        .mapToObj(pot -> BestWalk.of(e, pot, Truth.AS_THOUGHT))
                         .toList());
         return attempt(
                 exercise,

@@ -47,8 +47,7 @@ class SimulatedPotTest {
                 Celsius.of(degrees),
                 new Conditions(pan, STRONG, Activity.SIMMER, Lid.OFF, Room.USUAL),
                 truth,
-                SimulatedPot.Foaming.of(mixture),
-                7));
+                SimulatedPot.Foaming.of(mixture)));
     }
 
     private static SimulatedPot pot(String text) {

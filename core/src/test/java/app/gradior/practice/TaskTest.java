@@ -44,8 +44,7 @@ class TaskTest {
                         Lid.OFF,
                         Room.USUAL),
                 truth,
-                new SimulatedPot.Foaming(0.1),
-                1));
+                new SimulatedPot.Foaming(0.1)));
     }
 
     private static Task thick(double grade, Celsius served) {
@@ -118,8 +117,8 @@ class TaskTest {
     void aBestWalkIsWalkedByItsSteps(Lesson lesson) {
         Exercise exercise = lesson.exercise();
         for (int pot = 0; pot < exercise.pots().size(); pot++) {
-            BestWalk walk = BestWalk.of(exercise, pot, Truth.of(9), 9);
-            SimulatedPot now = exercise.pots().get(pot).begin(walk.pan(), Truth.of(9), 9);
+            BestWalk walk = BestWalk.of(exercise, pot, Truth.of(9));
+            SimulatedPot now = exercise.pots().get(pot).begin(walk.pan(), Truth.of(9));
             for (Step step : walk.steps()) {
                 now = now.at(step.seconds()).after(((Deed.Did) step.deed()).act());
             }
@@ -133,7 +132,7 @@ class TaskTest {
     @Test
     void theBestWalkTakesThePanThatIsInTime() {
         Exercise exercise = Lesson.PAN_AND_TIME.exercise();
-        BestWalk slow = BestWalk.of(exercise, 0, new Truth(0.7, ThicknessFactor.ONE), 1);
+        BestWalk slow = BestWalk.of(exercise, 0, new Truth(0.7, ThicknessFactor.ONE));
         assertThat(exercise.pots().get(0).pans().get(slow.pan()).rim().millimetres())
                 .isGreaterThan(200);
         assertThat(slow.end().seconds())
@@ -143,7 +142,7 @@ class TaskTest {
     @Test
     void aHarderBoilIsNotBetterWhereItSplits() {
         Exercise exercise = Lesson.CREAM.exercise();
-        BestWalk walk = BestWalk.of(exercise, 0, Truth.of(3), 3);
+        BestWalk walk = BestWalk.of(exercise, 0, Truth.of(3));
         assertThat(walk.end().wrong(Mishap.SPLIT)).isZero();
         assertThat(walk.end().wrong(Mishap.BOILED_OVER)).isZero();
     }

@@ -40,8 +40,7 @@ public interface StandInPot {
                         new Evaporation(conditions).stoveTemperature(mixture),
                         conditions,
                         new Truth(k, ThicknessFactor.ONE),
-                        SimulatedPot.Foaming.of(mixture),
-                        0))
+                        SimulatedPot.Foaming.of(mixture)))
                 .after(new Act.Keep(conditions.activity()));
         return now -> boils.at(Math.max(0, Duration.between(start, now).toMillis() / 1000.0));
     }

@@ -10,7 +10,6 @@ import app.gradior.evening.Obstacle;
 import app.gradior.evening.Schedule;
 import app.gradior.evening.TaskKind;
 import app.gradior.web.kitchen.Secrets;
-import app.gradior.web.sauce.Sauce;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
@@ -139,11 +138,6 @@ class EveningDesk {
                 .filter(tasks ->
                         task < tasks.size() && PACED.contains(tasks.get(task).kind()))
                 .map(tasks -> tasks.get(task).minutes(0).middle() / pace);
-    }
-
-    /** A sauce of which only a part is made in one pot. */
-    Sauce part(UUID kitchen, Sauce whole, double share) {
-        return planner.part(kitchen, whole, share);
     }
 
     /** Which jobs a schedule that people go by is of, in its order: what is added or taken out later moves their places. */

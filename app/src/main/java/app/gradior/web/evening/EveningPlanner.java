@@ -229,8 +229,32 @@ class EveningPlanner {
                 null));
     }
 
+    /**
+     * The sauce of an entry as it is put on. A part of one has lines of its own in the workshop, so that its cook tells what
+     * goes into its pot: one sauce for both halves.
+     *
+     * @return empty if it is not there any more
+     */
+    Optional<Sauce> toCook(UUID kitchen, UUID evening, EveningBody.Entry entry) {
+        Optional<Sauce> whole = entry.ofSauce().flatMap(id -> sauces.find(kitchen, id));
+        if (whole.isEmpty() || entry.share() == 1) {
+            return whole;
+        }
+        Sauce part = part(kitchen, whole.get(), entry.share());
+        Sauce draft = sauces.draft(
+                new UUID(evening.getMostSignificantBits(), part.id().getLeastSignificantBits()),
+                part.name(),
+                part.text());
+        if (sauces.deletedName(kitchen, draft.id()).isPresent()) {
+            sauces.undelete(kitchen, draft.id());
+        } else {
+            sauces.addOnce(kitchen, draft);
+        }
+        return sauces.find(kitchen, draft.id());
+    }
+
     /** A sauce of which only a part is made in a pot: its lines in amounts of that part. */
-    Sauce part(UUID kitchen, Sauce whole, double share) {
+    private Sauce part(UUID kitchen, Sauce whole, double share) {
         if (share == 1) {
             return whole;
         }

@@ -7,7 +7,6 @@ import app.gradior.web.planning.PlanForm;
 import app.gradior.web.planning.Planning;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.sauce.SauceService;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
@@ -26,14 +25,14 @@ class LiveController {
 
     private final Evenings evenings;
     private final EveningDesk desk;
-    private final SauceService sauces;
+    private final EveningPlanner planner;
     private final Planning planning;
     private final CookStarts starts;
 
-    LiveController(Evenings evenings, EveningDesk desk, SauceService sauces, Planning planning, CookStarts starts) {
+    LiveController(Evenings evenings, EveningDesk desk, EveningPlanner planner, Planning planning, CookStarts starts) {
         this.evenings = evenings;
         this.desk = desk;
-        this.sauces = sauces;
+        this.planner = planner;
         this.planning = planning;
         this.starts = starts;
     }
@@ -150,8 +149,7 @@ class LiveController {
     @PostMapping("/jobs/{job}/cook")
     String cook(@InKitchen UUID kitchen, @PathVariable UUID id, @PathVariable int job, @RequestParam UUID cook) {
         EveningBody.Entry entry = evenings.get(kitchen, id).body().job(job).orElseThrow(() -> new NotFound("job"));
-        Sauce whole = entry.ofSauce().flatMap(of -> sauces.find(kitchen, of)).orElseThrow(() -> new NotFound("sauce"));
-        Sauce sauce = entry.share() == 1 ? whole : half(kitchen, id, desk.part(kitchen, whole, entry.share()));
+        Sauce sauce = planner.toCook(kitchen, id, entry).orElseThrow(() -> new NotFound("sauce"));
         // In the pot that the schedule has for it, which nobody may have chosen.
         UUID pot = desk.look(kitchen, evenings.get(kitchen, id)).problem().jobs().stream()
                 .filter(part -> part.entry().id() == job)
@@ -167,19 +165,5 @@ class LiveController {
         starts.start(kitchen, cook, UUID.randomUUID(), planned);
         evenings.append(kitchen, id, UUID.randomUUID(), evenings.now(), new EveningEvent.Cooks(job, cook));
         return "redirect:/cooks/" + cook;
-    }
-
-    /** A part of a sauce has lines of its own, so that its cook tells what goes into its pot: one sauce for both halves. */
-    private Sauce half(UUID kitchen, UUID evening, Sauce part) {
-        Sauce draft = sauces.draft(
-                new UUID(evening.getMostSignificantBits(), part.id().getLeastSignificantBits()),
-                part.name(),
-                part.text());
-        if (sauces.deletedName(kitchen, draft.id()).isPresent()) {
-            sauces.undelete(kitchen, draft.id());
-        } else {
-            sauces.addOnce(kitchen, draft);
-        }
-        return sauces.find(kitchen, draft.id()).orElse(draft);
     }
 }

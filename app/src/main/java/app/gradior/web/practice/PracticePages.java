@@ -122,7 +122,7 @@ class PracticePages {
                 .mapToObj(pot -> pot(attempt, pot, now))
                 .toList();
         int last = attempt.steps().size() - 1;
-        int asked = attempt.guesses().size();
+        int asked = attempt.asked();
         Optional<Attempt.Reading> reading =
                 last >= 0 && attempt.steps().get(last).deed() instanceof Deed.Looked
                         ? Optional.of(attempt.reading(last))
@@ -184,7 +184,7 @@ class PracticePages {
     /** When one is asked next: at grades that lie evenly between where it stands and what it is to come to. */
     private static double asks(Attempt attempt, double now) {
         int guesses = attempt.exercise().guesses();
-        int made = attempt.guesses().size();
+        int made = attempt.asked();
         if (guesses == 0 || made >= guesses) {
             return -1;
         }

@@ -108,7 +108,7 @@ public final class PracticeText {
                 "Potato starch is thickest as it comes to the boil. Boiled long, and sour, it gives way.";
             case DO_NOT_LET_IT_CATCH -> "The thicker and the hotter, the sooner it catches. Dark patches are late.";
             case SYRUP -> "Syrup has no body: its line always fills. It boils hotter the sweeter it is.";
-            case CREAM -> "Keep it at a simmer: little fat and acid curdle when it boils hard.";
+            case CREAM -> "Let it only simmer: little fat and acid curdle when it boils hard.";
             case RESCUE -> "Water, a little at a time, stirred in. Look again each time.";
             case TWO_POTS -> "Look at the one that is nearer. Stir both.";
             case ALONE -> "All you have learnt.";
@@ -219,7 +219,7 @@ public final class PracticeText {
             case BOILED_OVER -> "It rose over the rim: less heat, or a taller pan.";
             case LUMPS -> "It made lumps: stir as soon as the slurry is in.";
             case RAW_STARCH -> "The starch was raw: boil it for its time before you take it off.";
-            case SPLIT -> "It split: keep it at a simmer, and don’t boil off what holds the fat.";
+            case SPLIT -> "It split: let it only simmer, and don’t boil off what holds the fat.";
             case TOO_SALTY -> "It was too salty: boil off less, and thicken the rest with slurry.";
             case TOO_LATE -> "It was late: a wider pan boils off faster.";
         };

@@ -12,6 +12,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -80,9 +81,9 @@ class Runs {
         return CurrentKitchen.person().orElse("");
     }
 
-    /** The same pot for everybody on a day. */
+    /** The same pot for everybody on a day, wherever they are. */
     long seedOfToday() {
-        return LocalDate.ofInstant(clock.instant(), CurrentKitchen.zone()).toEpochDay();
+        return LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).toEpochDay();
     }
 
     /** Begins a run; sent again under the same id, it is begun once. */
@@ -181,7 +182,7 @@ class Runs {
         return walks.get(
                 id,
                 key -> IntStream.range(0, attempt.exercise().pots().size())
-                        .mapToObj(pot -> BestWalk.of(attempt.exercise(), pot, attempt.truth(pot), attempt.seed()))
+                        .mapToObj(pot -> BestWalk.of(attempt.exercise(), pot, attempt.truth(pot)))
                         .toList());
     }
 

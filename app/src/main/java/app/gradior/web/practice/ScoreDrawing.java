@@ -7,7 +7,7 @@ import app.gradior.practice.Task;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.DoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * How a pot went beside how it could have gone: thickness in the pot over time.
@@ -35,7 +35,7 @@ public record ScoreDrawing(
     private static final int BOTTOM = 34;
     private static final int TOP = 26;
     private static final int RIGHT = 14;
-    private static final double POINTS = 120;
+    private static final int POINTS = 120;
     private static final int MOST_MARKS = 8;
 
     /** Something on the edge. */
@@ -62,8 +62,8 @@ public record ScoreDrawing(
         double end = attempt.ended(pot).orElse(0);
         double last = Math.max(60, Math.max(end, walk.end().seconds()));
         Attempt best = new Attempt(attempt.exercise(), pans(attempt, pot, walk), attempt.seed(), walk.steps());
-        List<double[]> own = line(end, t -> attempt.pot(pot, t));
-        List<double[]> known = line(walk.end().seconds(), t -> best.pot(pot, t));
+        List<double[]> own = line(attempt, pot, end);
+        List<double[]> known = line(best, pot, walk.end().seconds());
         double low = Math.min(lowest(own), lowest(known));
         double high = Math.max(highest(own), highest(known));
         double bottom = Math.floor(low);
@@ -106,13 +106,13 @@ public record ScoreDrawing(
         return pans;
     }
 
-    private static List<double[]> line(double end, DoubleFunction<SimulatedPot> at) {
-        List<double[]> points = new ArrayList<>();
-        for (int i = 0; i <= POINTS; i++) {
-            double t = end * i / POINTS;
-            points.add(new double[] {t, at.apply(t).grade()});
-        }
-        return points;
+    private static List<double[]> line(Attempt attempt, int pot, double end) {
+        List<Double> moments =
+                IntStream.rangeClosed(0, POINTS).mapToObj(i -> end * i / POINTS).toList();
+        List<SimulatedPot> pots = attempt.walk(pot, moments);
+        return IntStream.rangeClosed(0, POINTS)
+                .mapToObj(i -> new double[] {moments.get(i), pots.get(i).grade()})
+                .toList();
     }
 
     private static double lowest(List<double[]> line) {
