@@ -337,10 +337,22 @@ setInterval(() => {
 
 /** Other devices' entries: the server says that there are some, the page asks for what they come to. */
 let stream = null;
+/** Where too many pages listen already, this one asks by itself, oftener than it would. */
+const CROWDED_MS = 5000;
+const LISTEN_AGAIN_MS = 60_000;
 function listen() {
   stream?.close();
   stream = new EventSource(`${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`);
   stream.addEventListener('changed', refresh);
+  stream.addEventListener('full', () => {
+    stream.close();
+    live.dataset.listens = 'no';
+    const asking = setInterval(() => !document.hidden && refresh(), CROWDED_MS);
+    setTimeout(() => {
+      clearInterval(asking);
+      listen();
+    }, LISTEN_AGAIN_MS);
+  });
   stream.onerror = () => {
     if (stream.readyState === EventSource.CLOSED) setTimeout(listen, 3000);
   };

@@ -1,17 +1,11 @@
 package app.gradior.bench;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.net.HttpURLConnection;
-import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ThreadLocalRandom;
@@ -66,7 +60,7 @@ public final class BoardLoad {
 
     private void run() throws Exception {
         for (int i = 0; i < AT_ONCE; i++) {
-            browsers.add(signedIn());
+            browsers.add(Browser.inDemo(address));
         }
         List<String> sauces = new ArrayList<>();
         Matcher matcher = Pattern.compile("href=\"/sauces/([0-9a-f-]{36})\"").matcher(get("/sauces"));
@@ -91,69 +85,8 @@ public final class BoardLoad {
         System.out.printf(Locale.ROOT, "a board costs %.2f times the plainest page%n", board / plain);
     }
 
-    private Browser signedIn() throws IOException {
-        Browser browser = new Browser(address);
-        String token = first("name=\"_csrf\" value=\"([^\"]+)\"", browser.get("/signin"));
-        browser.post("/demo", "_csrf=" + token);
-        return browser;
-    }
-
     private String get(String path) throws IOException {
         return browsers.get(next.getAndIncrement() % browsers.size()).get(path);
-    }
-
-    private static String first(String pattern, String text) {
-        Matcher matcher = Pattern.compile(pattern).matcher(text);
-        if (!matcher.find()) {
-            throw new IllegalStateException("no " + pattern + " in the page");
-        }
-        return matcher.group(1);
-    }
-
-    /** As little of a browser as can sign in, so that the two cores are left to what is measured. */
-    private static final class Browser {
-        private static final int PATIENCE_MS = 20_000;
-
-        private final String address;
-        private final Map<String, String> cookies = new ConcurrentHashMap<>();
-
-        Browser(String address) {
-            this.address = address;
-        }
-
-        String get(String path) throws IOException {
-            return answer(open(path), HttpURLConnection.HTTP_OK);
-        }
-
-        void post(String path, String form) throws IOException {
-            HttpURLConnection ask = open(path);
-            ask.setDoOutput(true);
-            ask.getOutputStream().write(form.getBytes(StandardCharsets.UTF_8));
-            answer(ask, HttpURLConnection.HTTP_MOVED_TEMP);
-        }
-
-        private HttpURLConnection open(String path) throws IOException {
-            HttpURLConnection ask =
-                    (HttpURLConnection) URI.create(address + path).toURL().openConnection();
-            ask.setInstanceFollowRedirects(false);
-            ask.setReadTimeout(PATIENCE_MS);
-            ask.setRequestProperty("X-Fragment", "plan");
-            ask.setRequestProperty("Cookie", String.join("; ", cookies.values()));
-            return ask;
-        }
-
-        private String answer(HttpURLConnection ask, int expected) throws IOException {
-            if (ask.getResponseCode() != expected) {
-                throw new IllegalStateException(ask.getURL() + " answered " + ask.getResponseCode());
-            }
-            for (String set : ask.getHeaderFields().getOrDefault("Set-Cookie", List.of())) {
-                String pair = set.substring(0, set.indexOf(';'));
-                cookies.put(pair.substring(0, pair.indexOf('=')), pair);
-            }
-            try (InputStream body = ask.getInputStream()) {
-                return new String(body.readAllBytes(), StandardCharsets.UTF_8);
-            }
-        }
     }
 
     /** Prints how long answers took and gives their mean in ms. */

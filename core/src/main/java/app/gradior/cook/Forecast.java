@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What is to be expected of a cook from now on.
@@ -20,7 +21,7 @@ import java.util.Optional;
  * @param heatingUp how long until it simmers; zero once it does
  * @param minutesLeft until the target, heating up included; empty if it will not get there as it is going
  * @param atTarget the sauce when it gets there
- * @param path the weight in minutes from now, with its range, to a little past the target
+ * @param ahead the way there, worked out when it is looked at: most who ask when it is done draw nothing
  */
 public record Forecast(
         Instant now,
@@ -31,10 +32,50 @@ public record Forecast(
         Duration heatingUp,
         Optional<Interval> minutesLeft,
         Optional<Snapshot> atTarget,
-        List<PathPoint> path) {
+        Path ahead) {
 
     /** Weight at a moment ahead. */
     public record PathPoint(double minutes, Interval grams) {}
+
+    /** The weight on the way to a little past the target. */
+    public static final class Path {
+        private final Supplier<List<PathPoint>> walk;
+        private volatile List<PathPoint> points;
+
+        Path(Supplier<List<PathPoint>> walk) {
+            this.walk = walk;
+        }
+
+        private List<PathPoint> points() {
+            // Two at once work out the same.
+            List<PathPoint> known = points;
+            if (known == null) {
+                known = List.copyOf(walk.get());
+                points = known;
+            }
+            return known;
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Path path && path.points().equals(points());
+        }
+
+        @Override
+        public int hashCode() {
+            return points().hashCode();
+        }
+
+        @Override
+        public String toString() {
+            return points().toString();
+        }
+    }
+
+    /** The weight in minutes from now, with its range, to a little past the target. */
+    public List<PathPoint> path() {
+        return ahead.points();
+    }
 
     /** Whether the target is reached. */
     public boolean reached() {

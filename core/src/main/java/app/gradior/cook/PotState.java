@@ -159,7 +159,7 @@ record PotState(
                 heatingUp,
                 ahead.minutesLeft(),
                 ahead.atTarget(),
-                ahead.path());
+                new Forecast.Path(ahead::path));
     }
 
     private Interval grade(Estimate present, Snapshot current) {

@@ -22,9 +22,12 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -288,9 +291,16 @@ public class BatchService {
         });
     }
 
-    /** How often the entries of a cook have changed; 0 if the kitchen has no such cook. */
-    public long revision(UUID kitchen, UUID cookId) {
-        return mapper.revision(kitchen, cookId).orElse(0L);
+    /** A cook and the kitchen that it is in. */
+    public record Which(UUID kitchen, UUID cook) {}
+
+    /** How often the entries of cooks have changed, of those that are there. */
+    public Map<Which, Long> revisions(Set<Which> cooks) {
+        Set<UUID> kitchens = cooks.stream().map(Which::kitchen).collect(Collectors.toSet());
+        Set<UUID> ids = cooks.stream().map(Which::cook).collect(Collectors.toSet());
+        return mapper.revisions(kitchens, ids).stream()
+                .filter(row -> cooks.contains(row.which()))
+                .collect(Collectors.toMap(CookMapper.RevisionRow::which, CookMapper.RevisionRow::revision));
     }
 
     private void check(CookRow row, Folded folded, CookEvent event) {

@@ -1,6 +1,7 @@
 package app.gradior.web.batch;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -58,8 +59,19 @@ interface CookMapper {
             where kitchen_id = #{kitchen} and cook_id = #{cook} order by seq""")
     List<EventRow> events(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
 
-    @Select("select revision from cook where kitchen_id = #{kitchen} and id = #{cook}")
-    Optional<Long> revision(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
+    record RevisionRow(UUID kitchenId, UUID id, long revision) {
+        BatchService.Which which() {
+            return new BatchService.Which(kitchenId, id);
+        }
+    }
+
+    /** Of cooks of several kitchens, each of which is one that was asked for; which is whose is for the caller to see to. */
+    @Select("""
+            <script>select kitchen_id, id, revision from cook where id in
+              <foreach item="id" collection="cooks" open="(" separator="," close=")">#{id}</foreach>
+              and kitchen_id in
+              <foreach item="id" collection="kitchens" open="(" separator="," close=")">#{id}</foreach></script>""")
+    List<RevisionRow> revisions(@Param("kitchens") Collection<UUID> kitchens, @Param("cooks") Collection<UUID> cooks);
 
     @Insert("""
             insert into cook_event (id, kitchen_id, cook_id, kind, at, stored_at, body, content_hash)

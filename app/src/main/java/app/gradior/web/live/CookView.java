@@ -38,12 +38,12 @@ public final class CookView {
     private final EntryText entryText;
     private final Supplier<List<Entry>> entries;
 
-    CookView(BatchService.StoredCook kept, Instant now, Wording say, PlanText words) {
+    /** @param planned what was expected of it at its start */
+    CookView(BatchService.StoredCook kept, Instant now, Supplier<Forecast> planned, Wording say, PlanText words) {
         this.kept = kept;
         this.now = now;
         this.forecast = kept.cook().forecast(now);
-        this.planned = SingletonSupplier.of(() -> Cook.of(List.of(kept.cook().started()))
-                .forecast(kept.cook().started().at()));
+        this.planned = planned;
         this.say = say;
         this.words = words;
         this.entryText = new EntryText(say, id -> kept.folded().find(id).map(BatchService.StoredEvent::event));

@@ -1,8 +1,13 @@
 package app.gradior.web.live;
 
+import app.gradior.cook.Cook;
+import app.gradior.cook.CookEvent;
+import app.gradior.cook.Forecast;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -15,6 +20,10 @@ public class CookViews {
     private final Wording say;
     private final PlanText words;
 
+    /** What was expected of cooks at their start, which nothing changes any more, for as long as they are remembered. */
+    private final Cache<CookEvent.Started, Forecast> atTheStart =
+            Caffeine.newBuilder().weakKeys().build();
+
     CookViews(BatchService cooks, Wording say, PlanText words) {
         this.cooks = cooks;
         this.say = say;
@@ -22,8 +31,15 @@ public class CookViews {
     }
 
     public CookView of(BatchService.StoredCook kept) {
+        Instant moment =
+                kept.row().finishedAt() == null ? cooks.now() : kept.row().finishedAt();
+        CookEvent.Started started = kept.cook().started();
         return new CookView(
-                kept, kept.row().finishedAt() == null ? cooks.now() : kept.row().finishedAt(), say, words);
+                kept,
+                moment,
+                () -> atTheStart.get(started, start -> Cook.of(List.of(start)).forecast(start.at())),
+                say,
+                words);
     }
 
     /** Every cook of a kitchen that is on the heat or waits to come off. */

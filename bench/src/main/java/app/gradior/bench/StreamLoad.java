@@ -1,0 +1,262 @@
+package app.gradior.bench;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Queue;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Flow;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+
+/**
+ * Many cooks at once in a running demo: two hundred of them post a reading each second while five hundred pages listen, and
+ * each page that is told fetches what it shows. Says how long posts take and how long until the others see them. Only ever
+ * of this machine, bounded in count, and it stops by itself.
+ */
+public final class StreamLoad {
+    private static final int KITCHENS = 100;
+    private static final int COOKS = 200;
+    private static final int PAGES = 500;
+    private static final int AT_ONCE = 48;
+    private static final int WARM_UP_S = 20;
+    private static final int MEASURED_S = 30;
+    private static final int LEFT_S = 10;
+    private static final int IN_THE_POT_G = 900;
+    private static final double LOST_G = 0.5;
+    private static final double MS = 1e6;
+
+    private final String address;
+    /** Whether pages fetch what they are told of, as a page does that is looked at. */
+    private final boolean shown;
+
+    private final List<Stove> stoves = new ArrayList<>();
+    private final Map<String, Long> posted = new ConcurrentHashMap<>();
+    private final Queue<Double> posts = new ConcurrentLinkedQueue<>();
+    private final Queue<Double> told = new ConcurrentLinkedQueue<>();
+    private final Queue<Double> seen = new ConcurrentLinkedQueue<>();
+    private final AtomicInteger wrong = new AtomicInteger();
+    private final AtomicInteger open = new AtomicInteger();
+    private final ScheduledExecutorService hands = Executors.newScheduledThreadPool(AT_ONCE);
+    private volatile boolean measuring;
+
+    /** A cook under way and who stands at it. */
+    private record Stove(Browser browser, String cook, AtomicInteger readings) {}
+
+    private StreamLoad(String address, boolean shown) {
+        this.address = address;
+        this.shown = shown;
+    }
+
+    /** @param arguments the port of the running demo, on this machine; then "told" for pages that are told and fetch nothing */
+    public static void main(String[] arguments) throws Exception {
+        System.setProperty("http.maxConnections", String.valueOf(AT_ONCE));
+        boolean shown = arguments.length < 2 || !"told".equals(arguments[1]);
+        new StreamLoad("http://127.0.0.1:" + Integer.parseInt(arguments[0]), shown).run();
+        System.exit(0);
+    }
+
+    private void run() throws Exception {
+        for (int i = 0; i < KITCHENS; i++) {
+            furnish(Browser.inNewKitchen(address));
+        }
+        plainest("the plainest page, by itself");
+        HttpClient http = HttpClient.newBuilder()
+                .version(HttpClient.Version.HTTP_1_1)
+                .executor(Executors.newFixedThreadPool(2))
+                .build();
+        for (int i = 0; i < PAGES; i++) {
+            listen(http, stoves.get(i % COOKS));
+        }
+        TimeUnit.SECONDS.sleep(2);
+        System.out.println(open + " of " + PAGES + " pages listen, " + COOKS + " cooks post each second");
+        for (int i = 0; i < COOKS; i++) {
+            Stove stove = stoves.get(i);
+            hands.scheduleAtFixedRate(() -> post(stove), i * 1000L / COOKS, 1000, TimeUnit.MILLISECONDS);
+        }
+        TimeUnit.SECONDS.sleep(WARM_UP_S);
+        measuring = true;
+        TimeUnit.SECONDS.sleep(MEASURED_S);
+        measuring = false;
+        hands.shutdownNow();
+        hands.awaitTermination(LEFT_S, TimeUnit.SECONDS);
+        report("a reading posted", posts);
+        report("until the others are told", told);
+        if (shown) {
+            report("until the others show it", seen);
+        }
+        System.out.println("went wrong: " + wrong + ", pages that still listen: " + open);
+    }
+
+    private void furnish(Browser browser) throws IOException {
+        browser.post("/pots/new", "name=Load&baseCm=24&rimCm=24&wallCm=12&material=STEEL&tareG=2000", "");
+        String pot = browser.get("/pots").replaceAll("(?s).*href=\"/pots/([0-9a-f-]{36})\"[^>]*>[^<]*Load.*", "$1");
+        String sauce = browser.post("/sauces/new", "name=Load&text=600+g+plums%0A300+ml+water", "")
+                .id();
+        for (int i = 0; i < COOKS / KITCHENS; i++) {
+            String choices = "&sauce=" + sauce + (pot.length() == 36 ? "&pot=" + pot : "") + "&aim=yield&amount=600";
+            Browser.Answer on =
+                    browser.post("/cooks", "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID() + choices, "");
+            stoves.add(new Stove(browser, on.id(), new AtomicInteger()));
+        }
+    }
+
+    private void post(Stove stove) {
+        try {
+            double grams = IN_THE_POT_G - LOST_G * stove.readings().incrementAndGet();
+            long begun = System.nanoTime();
+            Browser.Answer answer = stove.browser()
+                    .post(
+                            "/cooks/" + stove.cook() + "/events",
+                            "kind=weighed&value=" + grams + "&event=" + UUID.randomUUID(),
+                            "live");
+            if (answer.status() != 200) {
+                wrong.incrementAndGet();
+                return;
+            }
+            posted.put(stove.cook() + " " + revision(answer), begun);
+            if (measuring) {
+                posts.add((System.nanoTime() - begun) / MS);
+            }
+        } catch (IOException | RuntimeException e) {
+            if (measuring) {
+                wrong.incrementAndGet();
+            }
+        }
+    }
+
+    private static String revision(Browser.Answer answer) {
+        return Browser.first("data-revision=\"(\\d+)\"", answer.body());
+    }
+
+    private void listen(HttpClient http, Stove stove) {
+        HttpRequest ask = HttpRequest.newBuilder(URI.create(address + "/cooks/" + stove.cook() + "/stream"))
+                .header("Cookie", stove.browser().cookie())
+                .header("Accept", "text/event-stream")
+                .build();
+        http.sendAsync(ask, HttpResponse.BodyHandlers.fromLineSubscriber(new Page(stove)))
+                .thenAccept(answer -> {
+                    if (answer.statusCode() != 200) {
+                        System.out.println("a page was answered " + answer.statusCode());
+                    }
+                });
+    }
+
+    /** A page that listens, and shows what it is told of, one fetch at a time. */
+    private final class Page implements Flow.Subscriber<String> {
+        private final Stove stove;
+        private boolean fetching;
+        private boolean again;
+
+        Page(Stove stove) {
+            this.stove = stove;
+        }
+
+        @Override
+        public void onSubscribe(Flow.Subscription subscription) {
+            open.incrementAndGet();
+            subscription.request(Long.MAX_VALUE);
+        }
+
+        @Override
+        public void onNext(String line) {
+            if (!line.startsWith("data:")) {
+                return;
+            }
+            since(line.substring("data:".length()).strip(), told);
+            synchronized (this) {
+                again = fetching;
+                if (fetching || !shown) {
+                    return;
+                }
+                fetching = true;
+            }
+            try {
+                hands.execute(this::fetch);
+            } catch (java.util.concurrent.RejectedExecutionException over) {
+                // It is over.
+            }
+        }
+
+        private void fetch() {
+            try {
+                Browser.Answer answer = stove.browser().part("/cooks/" + stove.cook(), "live");
+                if (answer.status() == 200) {
+                    since(revision(answer), seen);
+                } else {
+                    wrong.incrementAndGet();
+                }
+            } catch (IOException | RuntimeException e) {
+                if (measuring) {
+                    wrong.incrementAndGet();
+                }
+            }
+            boolean more;
+            synchronized (this) {
+                more = again;
+                fetching = more;
+                again = false;
+            }
+            if (more) {
+                fetch();
+            }
+        }
+
+        private void since(String revision, Queue<Double> times) {
+            Long begun = posted.get(stove.cook() + " " + revision);
+            if (measuring && begun != null) {
+                times.add((System.nanoTime() - begun) / MS);
+            }
+        }
+
+        @Override
+        public void onError(Throwable thrown) {
+            open.decrementAndGet();
+        }
+
+        @Override
+        public void onComplete() {
+            open.decrementAndGet();
+        }
+    }
+
+    private void plainest(String what) throws IOException {
+        List<Double> times = new ArrayList<>();
+        for (int i = 0; i < 600; i++) {
+            long begun = System.nanoTime();
+            stoves.get(i % COOKS).browser().get("/pots/new");
+            if (i >= 300) {
+                times.add((System.nanoTime() - begun) / MS);
+            }
+        }
+        report(what, times);
+    }
+
+    private static void report(String what, java.util.Collection<Double> times) {
+        double[] sorted = times.stream().mapToDouble(d -> d).sorted().toArray();
+        System.out.printf(
+                Locale.ROOT,
+                "%s: %d, median %.1f ms, 95 of 100 within %.1f ms, at most %.1f ms%n",
+                what,
+                sorted.length,
+                at(sorted, 0.5),
+                at(sorted, 0.95),
+                at(sorted, 1));
+    }
+
+    private static double at(double[] sorted, double part) {
+        return sorted.length == 0
+                ? Double.NaN
+                : sorted[(int) Math.min(sorted.length - 1L, Math.round(sorted.length * part))];
+    }
+}
