@@ -31,7 +31,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** Everything is written to one file while the database goes on, and is put back as it was then, or as it was later. */
 class BackupTest {
     private static final Pattern URL = Pattern.compile("GRADIOR_DB_URL='([^']*)'");
-    private static final Pattern PASSWORD = Pattern.compile("GRADIOR_DB_PASSWORD=(\\w+)");
+    private static final Pattern PASSWORD = Pattern.compile("GRADIOR_DB_OWNER_PASSWORD=(\\w+)");
     private static final DateTimeFormatter SECOND = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm:ss");
 
     @TempDir
@@ -73,7 +73,7 @@ class BackupTest {
         Matcher url = URL.matcher(how);
         Matcher password = PASSWORD.matcher(how);
         assertThat(url.find() && password.find()).isTrue();
-        return DriverManager.getConnection(url.group(1), "gradior", password.group(1));
+        return DriverManager.getConnection(url.group(1), "gradior_owner", password.group(1));
     }
 
     private void sql(String statement) throws SQLException {

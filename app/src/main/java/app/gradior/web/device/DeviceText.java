@@ -7,6 +7,7 @@ final class DeviceText {
             "Noise 0 to 100, drift −50 to 50 a minute, drop-outs 0 to 100 %, k 0.1 to 5, and twelve devices "
                     + "at most.";
     static final String SENDS_NOW = "It sends a value each second now.";
+    static final String FEED = "One value or an array of up to 100, as JSON, or CSV with the columns at,value.";
     static final String NO_SUCH_DEVICE = "No device has this id and token.";
     static final String TOO_FAST = "At most 5 requests a second: send several values in one.";
     static final String TOO_LARGE = "At most 16 KB a request.";

@@ -3,6 +3,13 @@ package app.gradior.web.device;
 import app.gradior.measure.NumberInput;
 import app.gradior.web.kitchen.Throttle;
 import io.github.bucket4j.Bucket;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.security.SecurityRequirement;
+import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.StringReader;
@@ -31,6 +38,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Where devices send what they measure: see {@code docs/formats/device-feed.md}. */
+@Tag(name = "Devices", description = "What scales and probes send")
+@SecurityRequirement(name = "device")
 @RestController
 class FeedController {
     private static final int MAX_BYTES = 16 * 1024;
@@ -62,11 +71,37 @@ class FeedController {
         }
     }
 
+    /** A value as a device sends it. */
+    @Schema(name = "Measured")
+    record Sent(
+            @Schema(description = "Grams on the scale, pot and all, or degrees Celsius")
+            double value,
+
+            @Schema(description = "UTC, within the last hour; now if it is left out", nullable = true)
+            Instant at) {}
+
     @PostMapping("/feed/{id}")
+    @Operation(
+            summary = "Takes what a scale or a probe measures",
+            description = DeviceText.FEED,
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content = {
+                                @Content(
+                                        mediaType = MediaType.APPLICATION_JSON_VALUE,
+                                        schema = @Schema(implementation = Sent.class)),
+                                @Content(mediaType = "text/csv", schema = @Schema(type = "string"))
+                            }))
+    @ApiResponse(responseCode = "204", description = "Taken")
+    @ApiResponse(responseCode = "400", description = "Malformed; the answer says why, in a sentence")
+    @ApiResponse(responseCode = "401", description = "No device has this id and token")
+    @ApiResponse(responseCode = "413", description = "More than 16 KB")
+    @ApiResponse(responseCode = "429", description = "More than five a second")
     ResponseEntity<String> take(
             @PathVariable UUID id,
-            @RequestHeader(value = "Authorization", defaultValue = "") String authorization,
-            @RequestHeader(value = "Content-Type", defaultValue = "application/json") String type,
+            @Parameter(hidden = true) @RequestHeader(value = "Authorization", defaultValue = "") String authorization,
+            @Parameter(hidden = true) @RequestHeader(value = "Content-Type", defaultValue = "application/json")
+                    String type,
             HttpServletRequest request)
             throws IOException {
         var device = devices.proved(id, authorization.replaceFirst("^Bearer ", ""));

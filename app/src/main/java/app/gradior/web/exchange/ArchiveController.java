@@ -1,5 +1,6 @@
 package app.gradior.web.exchange;
 
+import app.gradior.web.kitchen.Audit;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.kitchen.OpenSessions;
@@ -9,7 +10,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.UUID;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -26,29 +26,22 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class ArchiveController {
     private static final String VIEW = "account/archive";
 
-    private final KitchenArchive archive;
+    private final ArchiveDownload download;
     private final KitchenIntake intake;
     private final OpenSessions sessions;
+    private final Audit audit;
 
-    ArchiveController(KitchenArchive archive, KitchenIntake intake, OpenSessions sessions) {
-        this.archive = archive;
+    ArchiveController(ArchiveDownload download, KitchenIntake intake, OpenSessions sessions, Audit audit) {
+        this.download = download;
         this.intake = intake;
         this.sessions = sessions;
+        this.audit = audit;
     }
 
     @GetMapping("/kitchen/everything.zip")
     void everything(@InKitchen UUID kitchen, HttpSession session, HttpServletResponse response) throws IOException {
-        Path file = archive.write(kitchen);
-        try {
-            sessions.downloaded(session);
-            response.setContentType("application/zip");
-            response.setContentLengthLong(Files.size(file));
-            response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gradior-kitchen.zip\"");
-            response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
-            Files.copy(file, response.getOutputStream());
-        } finally {
-            Files.deleteIfExists(file);
-        }
+        sessions.downloaded(session);
+        download.send(kitchen, response);
     }
 
     @GetMapping("/kitchen/archive")
@@ -74,6 +67,7 @@ class ArchiveController {
             }
             archive.transferTo(file);
             said.addFlashAttribute("said", ExchangeText.takenIn(intake.takeIn(user.kitchenId(), file)));
+            audit.note(Audit.What.TAKEN_IN);
             return "redirect:/kitchen/archive";
         } catch (Unreadable wrong) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -7,6 +7,7 @@ import tools.jackson.core.TokenStreamLocation;
 
 /** What is said of files that come in. */
 final class ExchangeText {
+    static final String NEEDS_ITS_TOKEN = "Needs a token for it.";
     static final String FILE_TOO_LARGE = "This file is larger than 2 MB: delete what is not the recipe.";
 
     static final String CHOOSE_AN_ARCHIVE = "Choose the zip file that you downloaded.";

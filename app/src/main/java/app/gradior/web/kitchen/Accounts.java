@@ -28,18 +28,21 @@ public class Accounts implements UserDetailsService {
     private final Clock clock;
     private final ApplicationEventPublisher opened;
     private final KitchenRemoval removal;
+    private final ApiTokenMapper tokens;
 
     Accounts(
             AccountMapper mapper,
             PasswordEncoder encoder,
             Clock clock,
             ApplicationEventPublisher opened,
-            KitchenRemoval removal) {
+            KitchenRemoval removal,
+            ApiTokenMapper tokens) {
         this.mapper = mapper;
         this.encoder = encoder;
         this.clock = clock;
         this.opened = opened;
         this.removal = removal;
+        this.tokens = tokens;
     }
 
     @Override
@@ -148,7 +151,10 @@ public class Accounts implements UserDetailsService {
         return mapper.members(user.kitchenId()).size() < 2;
     }
 
+    /** With a new password no program that was let in before is let in any more. */
+    @Transactional
     void changePassword(KitchenUser user, String password) {
+        tokens.withdrawAll(user.kitchenId(), user.getUsername());
         if (mapper.changePassword(user.kitchenId(), user.getUsername(), encoder.encode(password)) == 0) {
             throw new NotFound("account");
         }
@@ -164,6 +170,7 @@ public class Accounts implements UserDetailsService {
         if (mapper.lockMembers(user.kitchenId()).size() < 2) {
             return false;
         }
+        tokens.withdrawAll(user.kitchenId(), user.getUsername());
         ZoneId zone = mapper.kitchen(user.kitchenId()).orElseThrow().zone();
         UUID own = newKitchen(NewKitchen.called(KitchenText.kitchenOf(user.getUsername()), zone), now());
         return mapper.move(user.kitchenId(), user.getUsername(), own) == 1;
@@ -173,6 +180,7 @@ public class Accounts implements UserDetailsService {
     @Transactional
     void delete(KitchenUser user) {
         boolean last = mapper.lockMembers(user.kitchenId()).size() < 2;
+        tokens.withdrawAll(user.kitchenId(), user.getUsername());
         if (mapper.delete(user.kitchenId(), user.getUsername()) == 0) {
             throw new NotFound("account");
         }

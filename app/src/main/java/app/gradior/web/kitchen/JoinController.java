@@ -24,12 +24,14 @@ class JoinController {
     private final Accounts accounts;
     private final SignIn signIn;
     private final Throttle throttle;
+    private final Audit audit;
 
-    JoinController(Invitations invitations, Accounts accounts, SignIn signIn, Throttle throttle) {
+    JoinController(Invitations invitations, Accounts accounts, SignIn signIn, Throttle throttle, Audit audit) {
         this.invitations = invitations;
         this.accounts = accounts;
         this.signIn = signIn;
         this.throttle = throttle;
+        this.audit = audit;
     }
 
     /** Who joins. */
@@ -67,6 +69,7 @@ class JoinController {
             try {
                 accounts.join(invited, form.name(), form.password());
                 signIn.as(form.name(), request, response);
+                audit.note(Audit.What.JOINED);
                 return "redirect:/";
             } catch (Accounts.NameTaken e) {
                 errors.rejectValue("name", "taken", KitchenText.NAME_TAKEN);

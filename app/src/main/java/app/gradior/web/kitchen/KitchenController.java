@@ -44,11 +44,13 @@ class KitchenController {
     private final AccountMapper mapper;
     private final Invitations invitations;
     private final SignIn signIn;
+    private final Audit audit;
 
-    KitchenController(AccountMapper mapper, Invitations invitations, SignIn signIn) {
+    KitchenController(AccountMapper mapper, Invitations invitations, SignIn signIn, Audit audit) {
         this.mapper = mapper;
         this.invitations = invitations;
         this.signIn = signIn;
+        this.audit = audit;
     }
 
     /** What a kitchen prefers. */
@@ -150,6 +152,7 @@ class KitchenController {
         if (user.isGuest()) {
             throw new ResponseStatusException(HttpStatus.FORBIDDEN);
         }
+        audit.note(Audit.What.INVITED);
         said.addFlashAttribute("link", invitations.invite(user.kitchenId()));
         return "redirect:/kitchen#people";
     }

@@ -43,6 +43,8 @@ public record KitchenTable(String name, boolean moves) {
             new KitchenTable("habit_amount", true),
             new KitchenTable("weighing", true),
             new KitchenTable("habit_food", true),
+            new KitchenTable("audit_entry", false),
+            new KitchenTable("api_token", false),
             new KitchenTable("invitation", false),
             new KitchenTable("account", false),
             new KitchenTable("kitchen_change", false));

@@ -28,6 +28,12 @@ final class KitchenText {
     static final String WRONG_PASSWORD = "That is not your password.";
     static final String LAST_ONE = "You are the last one in this kitchen: invite a person first, or delete it.";
     static final String DOWNLOAD_FIRST = "Download everything first, so that nothing is gone by mistake.";
+    static final String NO_SUCH_TOKEN = "This needs a token that still holds: Authorization: Bearer …";
+    static final String NOT_IN_SCOPE = "This token is not good for that.";
+    static final String TOKEN_NAME = "Say in up to 60 letters what the token is for.";
+    static final String TOKEN_SCOPE = "Choose what the token is good for.";
+    static final String TOKEN_DAYS = "Give a number of days from 1 to 366.";
+    static final String TOKENS_ENOUGH = "Twenty tokens are as many as one person keeps: withdraw one first.";
     static final String YOUR_KITCHEN = "Your kitchen";
 
     private KitchenText() {}

@@ -6,6 +6,7 @@ import org.springframework.boot.session.autoconfigure.DefaultCookieSerializerCus
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
@@ -68,6 +69,7 @@ class SecurityConfiguration {
     }
 
     @Bean
+    @Order(2)
     SecurityFilterChain chain(
             HttpSecurity http, CsrfTokenRepository csrfTokens, SignInThrottle throttle, SiteAddress site)
             throws Exception {

@@ -26,12 +26,14 @@ class SettingsController {
     private final OpenSessions sessions;
     private final Throttle throttle;
     private final SignIn signIn;
+    private final Audit audit;
 
-    SettingsController(Accounts accounts, OpenSessions sessions, Throttle throttle, SignIn signIn) {
+    SettingsController(Accounts accounts, OpenSessions sessions, Throttle throttle, SignIn signIn, Audit audit) {
         this.accounts = accounts;
         this.sessions = sessions;
         this.throttle = throttle;
         this.signIn = signIn;
+        this.audit = audit;
     }
 
     @GetMapping
@@ -68,6 +70,7 @@ class SettingsController {
             return refused(user, "next", weak.get(), model, response);
         }
         accounts.changePassword(user, next);
+        audit.note(Audit.What.PASSWORD_CHANGED);
         // Before this session gets a new id, which the database does not know until the request is over.
         sessions.endAllBut(user.getUsername(), request.getSession().getId());
         signIn.as(user.getUsername(), request, response);

@@ -6,6 +6,7 @@ import java.util.Optional;
 
 /** What is said at the stove. */
 final class CookText {
+    static final String NEEDS_ITS_TOKEN = "Needs a token for cooking.";
     static final String READY_THEN = "ready just then";
     static final String BLEND_IT = "Blend it smooth";
     static final String HOT_JUG = "hot: fill the jug to a third, and vent it";

@@ -95,6 +95,29 @@ record EventForm(
         return UUID.nameUUIDFromBytes((entry + "-undo").getBytes(StandardCharsets.US_ASCII));
     }
 
+    /**
+     * What a scale shows, sent by a program.
+     *
+     * @param tare what the empty pot weighs, g, where that is not known; null if it is not said
+     */
+    static EventForm weighed(UUID event, double grams, boolean withPot, Double tare) {
+        String empty = tare == null ? null : String.valueOf(tare);
+        return new EventForm(
+                event,
+                "weighed",
+                null,
+                null,
+                String.valueOf(grams),
+                withPot,
+                empty,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
     /** What was sent, apart from how long it was kept: by that a resend is known. */
     String content() {
         return Stream.of(kind, amends, value, pot, tare, choice, second, third, headspace, label, ago)

@@ -30,6 +30,8 @@ import app.gradior.sauce.Swap;
 import app.gradior.thickness.Bubbles;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.batch.Verdict;
+import app.gradior.web.kitchen.ApiTokens;
+import app.gradior.web.kitchen.Audit;
 import app.gradior.web.planning.PlanChoices;
 import java.util.Collections;
 import java.util.MissingResourceException;
@@ -67,7 +69,9 @@ class NamesTest {
                         KeepingRule.values(),
                         TaskKind.values(),
                         Mishap.values(),
-                        JobLine.Assumed.values())
+                        JobLine.Assumed.values(),
+                        Audit.What.values(),
+                        ApiTokens.Scope.values())
                 .flatMap(Stream::of);
     }
 
