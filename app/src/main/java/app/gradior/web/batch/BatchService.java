@@ -16,6 +16,8 @@ import app.gradior.web.sauce.Sauce;
 import app.gradior.web.text.Wording;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -53,16 +55,24 @@ public class BatchService {
     private final CookEventCodec codec;
     private final Clock clock;
     private final Wording say;
+    private final Counter entries;
     private final Cache<UUID, KnownCook> remembered = Caffeine.newBuilder()
             .maximumWeight(REMEMBERED_EVENTS)
             .weigher((UUID cook, KnownCook known) -> known.folded().stored().size() + 1)
             .build();
 
-    BatchService(CookMapper mapper, BatchSummaryMapper summaries, CookEventCodec codec, Clock clock, Wording say) {
+    BatchService(
+            CookMapper mapper,
+            BatchSummaryMapper summaries,
+            CookEventCodec codec,
+            Clock clock,
+            Wording say,
+            MeterRegistry figures) {
         this.mapper = mapper;
         this.summaries = summaries;
         this.codec = codec;
         this.clock = clock;
+        this.entries = figures.counter("gradior.entries");
         this.say = say;
     }
 
@@ -286,6 +296,7 @@ public class BatchService {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
+                entries.increment();
                 remembered.put(row.id(), new KnownCook(row.revision(), folded));
             }
         });

@@ -2,6 +2,8 @@ package app.gradior.web.kitchen;
 
 import app.gradior.web.platform.SiteAddress;
 import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.session.autoconfigure.DefaultCookieSerializerCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
@@ -9,6 +11,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.AuthenticationEntryPoint;
@@ -22,6 +25,7 @@ import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 
 /** Sign-in by form, sessions in the database, CSRF on, and a policy that lets nothing run that did not ship. */
 @Configuration
@@ -30,6 +34,9 @@ class SecurityConfiguration {
     private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
             + "img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
             + "frame-ancestors 'none'; manifest-src 'self'; worker-src 'self'";
+
+    /** What a browser takes only from this host, by TLS, for all of its paths. */
+    private static final String HERE_ONLY = "__Host-";
 
     /** A year, as those who keep lists of such sites ask for. */
     private static final Duration HTTPS_ONLY_FOR = Duration.ofDays(365);
@@ -51,7 +58,7 @@ class SecurityConfiguration {
     @Bean
     CsrfTokenRepository csrfTokens(SiteAddress site) {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
-        tokens.setCookieName("gradior-csrf");
+        tokens.setCookieName(site.isSecure() ? HERE_ONLY + "gradior-csrf" : "gradior-csrf");
         tokens.setHeaderName("X-CSRF-TOKEN");
         tokens.setCookieCustomizer(
                 cookie -> cookie.httpOnly(true).sameSite("Lax").secure(site.isSecure()));
@@ -64,8 +71,23 @@ class SecurityConfiguration {
         return serializer -> {
             if (site.isSecure()) {
                 serializer.setUseSecureCookie(true);
+                serializer.setCookieName(HERE_ONLY + "gradior");
+                serializer.setCookiePath("/");
             }
         };
+    }
+
+    /** Health and figures have a port of this machine's own, if they are asked for; nothing else is there. */
+    @Bean
+    @Order(0)
+    @ConditionalOnProperty("management.server.port")
+    SecurityFilterChain figures(HttpSecurity http, @Value("${management.server.port}") int port) throws Exception {
+        return http.securityMatcher((RequestMatcher) request -> request.getLocalPort() == port)
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .csrf(csrf -> csrf.disable())
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(cache -> cache.disable())
+                .build();
     }
 
     @Bean

@@ -3,6 +3,8 @@ package app.gradior.web.live;
 import app.gradior.measure.NumberInput;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.kitchen.InKitchen;
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
 import jakarta.servlet.AsyncContext;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -53,9 +55,12 @@ class CookStream {
     private int round;
 
     /** @param room how many pages may listen to this node */
-    CookStream(BatchService cooks, @Value("${gradior.stream.pages}") int room) {
+    CookStream(BatchService cooks, @Value("${gradior.stream.pages}") int room, MeterRegistry figures) {
         this.cooks = cooks;
         this.room = room;
+        Gauge.builder("gradior.pages", pages, Set::size)
+                .description("Cook pages that listen to this node")
+                .register(figures);
         asking.scheduleWithFixedDelay(this::tell, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
     }
 

@@ -16,9 +16,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class SiteAddress implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private final String configured;
+    private final boolean proxied;
     private volatile int port;
 
-    SiteAddress(@Value("${gradior.address:}") String configured) {
+    /** @param proxied whether nobody reaches this but by a proxy */
+    SiteAddress(@Value("${gradior.address:}") String configured, @Value("${gradior.proxy:false}") boolean proxied) {
+        this.proxied = proxied;
         this.configured = configured.strip().replaceAll("/+$", "");
         if (!this.configured.isEmpty()) {
             URI address = URI.create(this.configured);
@@ -50,7 +53,7 @@ public class SiteAddress implements WebServerFactoryCustomizer<TomcatServletWebS
     /** Only a proxy is believed what it says of whom it asks for. */
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
-        if (isSecure()) {
+        if (proxied || isSecure()) {
             factory.addEngineValves(new org.apache.catalina.valves.RemoteIpValve());
         }
     }

@@ -6,6 +6,7 @@ import app.gradior.RunningApplication;
 import app.gradior.TestKitchen;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchService.Which;
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import jakarta.servlet.ServletOutputStream;
 import jakarta.servlet.WriteListener;
 import java.io.IOException;
@@ -110,7 +111,7 @@ class OpenPageTest {
                         "/cooks",
                         "cook=" + cook + "&plan=" + UUID.randomUUID() + "&sauce=" + sauce + "&pot="
                                 + own.casserole().id() + "&use=GLAZE");
-        CookStream full = new CookStream(cooks, 0);
+        CookStream full = new CookStream(cooks, 0, new SimpleMeterRegistry());
         MockHttpServletResponse answer = new MockHttpServletResponse();
 
         full.stream(own.id(), cook, "", new MockHttpServletRequest(), answer);
