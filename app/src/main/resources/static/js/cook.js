@@ -4,9 +4,10 @@ import { drawTimeline } from './timeline.js';
 import { newId } from './ids.js';
 import { keepPage } from './page.js';
 import { Outbox, kept } from './outbox.js';
+import { reckon } from './ahead.js';
 import { refusedEntries } from './refused.js';
 import { mayNotify, runClocks } from './clocks.js';
-import { width } from './units.js';
+import { mass, width } from './units.js';
 
 const live = document.getElementById('live');
 const banner = document.getElementById('banner');
@@ -38,9 +39,48 @@ function resolve(id, refused, field) {
   pending.delete(id);
 }
 
+/** When the server was last heard of, by this device's steady clock. */
+let heard = performance.now();
+const SILENT_MS = 25_000;
+/** A page so much older than what is believed of the server's clock is one that was kept on this device. */
+const OLD_PAGE_MS = 90_000;
+
 function setClock() {
   const at = live.querySelector('.cook')?.getAttribute('data-now');
   if (at) hint(Date.parse(at));
+}
+
+/** The same for a page that was just opened, which may have been kept since long. */
+function setClockOnce() {
+  const at = Date.parse(live.querySelector('.cook')?.getAttribute('data-now') ?? '');
+  if (navigator.serviceWorker?.controller && at < now() - OLD_PAGE_MS) heard = -SILENT_MS;
+  else setClock();
+}
+
+/** While the server is silent the forecast goes on along what it sent last. */
+async function goOnAlone() {
+  const chart = document.getElementById('chart');
+  if (!chart || performance.now() - heard < SILENT_MS) return;
+  const drawing = JSON.parse(chart.dataset.drawing);
+  const mine = (await kept()).waiting.filter((entry) => entry.post === live.dataset.post && !entry.file);
+  const here = reckon(drawing, now(), mine);
+  const left = live.querySelector('#left');
+  if (!here || !left) return;
+  const { low, middle, high } = here.left;
+  left.textContent = middle === 0 ? 'now' : middle < 1 ? '<1' : `${Math.round(middle)}`;
+  if (middle > 0) {
+    const unit = document.createElement('span');
+    unit.className = 'unit';
+    unit.textContent = ' min';
+    left.append(unit);
+  }
+  live.querySelector('#range').textContent =
+    middle === 0
+      ? `it should be at ${drawing.targetWords}: weigh it`
+      : `to ${drawing.targetWords} · between ${Math.floor(low)} and ${Math.ceil(high)} min, worked out on this device`;
+  live.querySelector('#grams').textContent = mass(here.grams);
+  live.querySelector('#grade').textContent = here.grade.toFixed(1);
+  live.querySelector('.cook').setAttribute('data-alone', '');
 }
 
 /** @param {string} html */
@@ -62,6 +102,7 @@ const outbox = new Outbox({
       return;
     }
     resolve(eventOf(entry));
+    heard = performance.now();
     showCook(entry, await answer.text());
   },
   refused(html, entry) {
@@ -323,7 +364,10 @@ async function refresh() {
   try {
     const answer = await fetch(live.dataset.live, { headers: { 'X-Fragment': 'live' } });
     if (answer.redirected) await leave(answer.url);
-    else if (answer.ok) show(await answer.text());
+    else if (answer.ok) {
+      heard = performance.now();
+      show(await answer.text());
+    }
     const revision = live.querySelector('.cook')?.getAttribute('data-revision') ?? '';
     if (revision !== keptRevision && keepPage()) keptRevision = revision;
   } catch {
@@ -429,9 +473,11 @@ const showRefused = refusedEntries(() => document.getElementById('refused-entrie
   except: () => Number(/** @type {HTMLElement | null} */ (document.querySelector('dialog[open]'))?.dataset.mends) || 0,
 });
 
-setClock();
+setClockOnce();
 measure();
 drawTimeline();
+void goOnAlone();
+setInterval(goOnAlone, 5000);
 const tick = runClocks(now);
 showRefused();
 outbox.flush();

@@ -81,7 +81,9 @@ public final class RunningApplication implements ParameterResolver, AfterEachCal
     /** One more application on the same database and the same clock, to be closed by who asks for it. */
     public static ConfigurableApplicationContext node(String... more) {
         List<String> arguments = new ArrayList<>(TestDatabase.arguments());
-        arguments.add("--server.port=0");
+        if (List.of(more).stream().noneMatch(given -> given.startsWith("--server.port="))) {
+            arguments.add("--server.port=0");
+        }
         arguments.add("--gradior.demo=../demo/kitchen.json");
         arguments.add("--gradior.rehearsals=0");
         arguments.add("--spring.main.banner-mode=off");

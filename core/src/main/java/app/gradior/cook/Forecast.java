@@ -34,8 +34,14 @@ public record Forecast(
         Optional<Snapshot> atTarget,
         Path ahead) {
 
-    /** Weight at a moment ahead. */
-    public record PathPoint(double minutes, Interval grams) {}
+    /**
+     * The sauce at a moment ahead.
+     *
+     * @param minutes from now
+     * @param grams its weight, with its range
+     * @param grade how thick it is at the stove
+     */
+    public record PathPoint(double minutes, Interval grams, double grade) {}
 
     /** The weight on the way to a little past the target. */
     public static final class Path {

@@ -6,6 +6,7 @@ import app.gradior.plan.Target;
 import app.gradior.pot.BoilDown;
 import app.gradior.pot.Evaporation;
 import app.gradior.quantity.Interval;
+import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -128,7 +129,12 @@ final class Projection {
             double sd = 1000 * Math.sqrt(Math.max(0, variance + walked));
             path.add(new Forecast.PathPoint(
                     seconds / 60 + heatingUpMinutes,
-                    Interval.normal(sample.mixture().mass().grams(), sd)));
+                    Interval.normal(sample.mixture().mass().grams(), sd),
+                    Thickness.grade(
+                                    sample.mixture(),
+                                    evaporation.stoveTemperature(sample.mixture()),
+                                    present.thickness())
+                            .value()));
         }
         return path;
     }

@@ -45,7 +45,8 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).excludePathPatterns("/css/**", "/js/**", "/fonts/**", "/webjars/**", "/feed/**");
+        registry.addInterceptor(this)
+                .excludePathPatterns("/files/**", "/css/**", "/js/**", "/fonts/**", "/webjars/**", "/feed/**");
     }
 
     @Override

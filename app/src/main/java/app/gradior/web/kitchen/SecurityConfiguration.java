@@ -104,6 +104,7 @@ class SecurityConfiguration {
                                 "/feed/*",
                                 "/calendar/*",
                                 "/error",
+                                "/files/**",
                                 "/css/**",
                                 "/js/**",
                                 "/fonts/**",

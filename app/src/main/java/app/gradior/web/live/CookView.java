@@ -262,7 +262,11 @@ public final class CookView {
         Optional<Snapshot> end = forecast.atTarget().or(() -> planned().atTarget());
         end.ifPresent(at -> drawing.put("target", at.mass().grams()));
         if (kept.cook().finished().isEmpty() && !forecast.reached()) {
-            forecast.minutesLeft().ifPresent(left -> drawing.put("cross", minutesSince(start, now) + left.middle()));
+            forecast.minutesLeft().ifPresent(left -> {
+                drawing.put("cross", minutesSince(start, now) + left.middle());
+                drawing.put("left", left);
+            });
+            drawing.put("tare", kept.cook().conditions().pot().tare().grams());
         }
         drawing.put("targetWords", getTarget());
         return drawing;
@@ -290,7 +294,8 @@ public final class CookView {
                         "minutes", from + p.minutes(),
                         "low", Math.max(0, p.grams().low()),
                         "grams", p.grams().middle(),
-                        "high", p.grams().high()))
+                        "high", p.grams().high(),
+                        "grade", p.grade()))
                 .toList();
     }
 

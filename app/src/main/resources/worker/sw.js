@@ -1,9 +1,12 @@
 /*
  * Pages that were seen stay readable where there is no network: the stove, cooks under way, plans, the shelf, evenings. The network is
  * asked first, always; what it gave last is what there is without it. Nothing is sent from here: entries wait in the page's own outbox.
+ * Before this the server has written which VERSION it is and which SHIPPED_FILES that has.
  */
+/* global VERSION, SHIPPED_FILES */
 const PAGES = 'gradior-pages-1';
-const FILES = 'gradior-files-1';
+const FILES_OF = 'gradior-files-';
+const FILES = FILES_OF + VERSION;
 const WITHOUT = '/offline.html';
 const KEPT = [
   /^\/$/,
@@ -13,16 +16,21 @@ const KEPT = [
   /^\/shelf$/,
   /^\/evenings\/[0-9a-f-]{36}$/,
 ];
+const FINGERPRINTED = /^\/files\/[^/]+\//;
 const SHIPPED = /^\/(css|js|fonts|webjars)\/|^\/favicon\.svg$/;
 
 self.addEventListener('install', (event) => {
   self.skipWaiting();
-  event.waitUntil(caches.open(FILES).then((files) => files.addAll([WITHOUT, '/css/bootstrap.css', '/css/gradior.css', '/favicon.svg'])));
+  const all = [WITHOUT, '/css/bootstrap.css', '/css/gradior.css', '/favicon.svg', ...SHIPPED_FILES];
+  event.waitUntil(caches.open(FILES).then((files) => files.addAll(all)));
 });
 
 self.addEventListener('activate', (event) => {
   const old = async () => {
-    for (const name of await caches.keys()) if (![PAGES, FILES].includes(name)) await caches.delete(name);
+    const names = await caches.keys();
+    // The version before stays: a page that was kept of it asks for its files, until it is seen anew.
+    const files = names.filter((name) => name.startsWith(FILES_OF)).slice(-2);
+    for (const name of names) if (![PAGES, FILES, ...files].includes(name)) await caches.delete(name);
     await self.clients.claim();
   };
   event.waitUntil(old());
@@ -47,6 +55,14 @@ async function first(request, store, keeps) {
   }
 }
 
+/** What is under a fingerprint never changes: once had, nobody is asked for it. */
+async function kept(request) {
+  const had = await caches.match(request.url, { ignoreVary: true });
+  if (had) return had;
+  const current = new RegExp(`^/files/${VERSION}/`).test(new URL(request.url).pathname);
+  return first(request, FILES, current);
+}
+
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
@@ -59,5 +75,6 @@ self.addEventListener('fetch', (event) => {
         KEPT.some((path) => path.test(url.pathname)),
       ),
     );
+  else if (FINGERPRINTED.test(url.pathname)) event.respondWith(kept(request));
   else if (SHIPPED.test(url.pathname)) event.respondWith(first(request, FILES, true));
 });
