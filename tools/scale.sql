@@ -1,10 +1,12 @@
--- Says, as statements, how a kitchen (@kitchen) is copied into as many more as there are numbers from @from to @to: its rows in all tables, with
--- every id, and whatever else must be nobody else's, made anew from the old one and the number, so that rows go on naming each other.
+-- Says, as statements, how a kitchen (@kitchen) is copied into as many more as there are numbers from @from to @to: its
+-- rows in all tables, with every id, and whatever else must be nobody else's, made anew from the old one and the number, so
+-- that rows go on naming each other.
 set session group_concat_max_len = 1000000;
 
 select concat('insert into `', c.table_name, '` (', group_concat('`', c.column_name, '`' order by c.ordinal_position separator ', '),
     ') select ', group_concat(case
-      when c.data_type = 'uuid' then concat('cast(insert(insert(md5(concat(t.`', c.column_name, '`, n.seq)), 13, 1, ''4''), 17, 1, ''8'') as uuid)')
+      when c.data_type = 'uuid'
+        then concat('cast(insert(insert(md5(concat(t.`', c.column_name, '`, n.seq)), 13, 1, ''4''), 17, 1, ''8'') as uuid)')
       when c.data_type in ('varchar', 'char') and exists (
         select 1 from information_schema.statistics s
         where s.table_schema = database() and s.table_name = c.table_name and s.non_unique = 0 and s.column_name = c.column_name

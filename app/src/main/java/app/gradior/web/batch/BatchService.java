@@ -329,7 +329,9 @@ public class BatchService {
                 && (event instanceof CookEvent.Finished || !event.at().isBefore(row.finishedAt()))) {
             throw new Refused(BatchText.FINISHED);
         }
-        if (event.at().isAfter(now().plus(CLOCK_SLACK)) || event.at().isBefore(row.startedAt())) {
+        // A server's clock may be set back; what was heard of the cook has been nevertheless.
+        Instant present = now().isBefore(cook.lastHeard()) ? cook.lastHeard() : now();
+        if (event.at().isAfter(present.plus(CLOCK_SLACK)) || event.at().isBefore(row.startedAt())) {
             throw new Refused(BatchText.NOT_WITHIN_ITS_TIME);
         }
         if (event instanceof CookEvent.Weighed weighed) {

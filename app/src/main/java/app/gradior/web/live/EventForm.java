@@ -62,8 +62,10 @@ record EventForm(
                 .orElse(0.0);
         double minutes = EventReader.optional(ago, 0, 24 * 60, "ago", CookText.MINUTES_AGO)
                 .orElse(0.0);
+        // It comes after what was heard before, whatever became of the server's clock meanwhile.
+        Instant present = now.isBefore(cook.lastHeard()) ? cook.lastHeard() : now;
         // A page of this cook was there no sooner than the cook: a slow way at its very start is not before it.
-        Instant sent = now.minusMillis(Math.round(late));
+        Instant sent = present.minusMillis(Math.round(late));
         Instant seen = sent.isBefore(cook.started().at()) ? cook.started().at() : sent;
         return seen.minusMillis(Math.round(minutes * 60_000)).truncatedTo(ChronoUnit.MICROS);
     }

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLRecoverableException;
 import java.sql.SQLTimeoutException;
@@ -18,6 +19,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -30,6 +32,9 @@ class DatabaseAway extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseAway.class);
     private static final long SAID_EVERY_MS = 10_000;
     private static final int CAUSES = 20;
+
+    /** States of SQL that are about the connection. */
+    private static final String CONNECTION = "08";
 
     private static final String PAGE = """
             <!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
@@ -69,7 +74,15 @@ class DatabaseAway extends OncePerRequestFilter {
     private static boolean isAway(Throwable thrown) {
         Throwable cause = thrown;
         for (int i = 0; cause != null && i < CAUSES; i++) {
-            if (cause instanceof SQLTransientConnectionException
+            // Lost between a change and its end, nobody knows here whether it was made: the same sent again makes it
+            // once.
+            boolean lost = cause instanceof TransactionSystemException;
+            boolean gone = cause instanceof SQLException failed
+                    && failed.getSQLState() != null
+                    && failed.getSQLState().startsWith(CONNECTION);
+            if (lost
+                    || gone
+                    || cause instanceof SQLTransientConnectionException
                     || cause instanceof SQLNonTransientConnectionException
                     || cause instanceof SQLRecoverableException
                     || cause instanceof SQLTimeoutException) {

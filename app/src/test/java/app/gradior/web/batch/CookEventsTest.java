@@ -271,6 +271,22 @@ class CookEventsTest {
     }
 
     @Test
+    void aClockThatWasSetBackLosesNoEntryAndKeepsTheirOrder() {
+        send("kind=weighed&pot=true&value=2850");
+        RunningApplication.clock().pass(Duration.ofHours(-1));
+        try {
+            assertThat(send("kind=weighed&pot=true&value=2840")).hasStatus3xxRedirection();
+            assertThat(mvc.get().uri("/cooks/" + id).with(user(cook))).hasStatusOk();
+            assertThat(now().events()).hasSize(2);
+        } finally {
+            RunningApplication.clock().pass(Duration.ofHours(1));
+        }
+        send("kind=weighed&pot=true&value=2830");
+        assertThat(now().events()).hasSize(3);
+        assertThat(now().results()).hasSize(3);
+    }
+
+    @Test
     void aTasteCallsForItsRemedyUntilSomethingWentIn() {
         send("kind=tasted&choice=SHARP&value=2");
         assertThat(mvc.get().uri("/cooks/" + id).with(user(cook))).bodyText().contains("data-rescue=\"TOO_SHARP\"");
