@@ -124,9 +124,9 @@ class QueryPlansTest {
             while (all.next()) {
                 tables.add(all.getString(1));
             }
-            sql.execute(
-                    "create temporary table copied as select cast(insert(insert(md5(concat(@kitchen, seq)), 13, 1, '4'), 17, 1, '8') as uuid) as id from seq_1_to_"
-                            + KITCHENS);
+            sql.execute("create temporary table copied as "
+                    + "select cast(insert(insert(md5(concat(@kitchen, seq)), 13, 1, '4'), 17, 1, '8') as uuid) as id "
+                    + "from seq_1_to_" + KITCHENS);
             for (String table : tables) {
                 sql.execute("delete t from `" + table + "` t join copied c on c.id = t.kitchen_id");
             }
