@@ -2,6 +2,7 @@ package app.gradior.web.equipment;
 
 import app.gradior.pot.Pot;
 import app.gradior.quantity.Length;
+import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.platform.NotFound;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -16,14 +17,16 @@ import org.springframework.stereotype.Component;
 public class Pots {
     private final PotMapper mapper;
     private final Clock clock;
+    private final KitchenCache remembered;
 
-    Pots(PotMapper mapper, Clock clock) {
+    Pots(PotMapper mapper, Clock clock, KitchenCache remembered) {
         this.mapper = mapper;
         this.clock = clock;
+        this.remembered = remembered;
     }
 
     public List<KitchenPot> all(UUID kitchen) {
-        return mapper.all(kitchen);
+        return remembered.of(kitchen, KitchenPot.class, () -> List.copyOf(mapper.all(kitchen)));
     }
 
     public Optional<KitchenPot> find(UUID kitchen, UUID id) {

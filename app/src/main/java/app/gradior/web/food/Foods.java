@@ -6,6 +6,7 @@ import app.gradior.measure.Habits;
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.Measures;
 import app.gradior.web.kitchen.AccountMapper;
+import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.platform.NotFound;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -27,17 +28,25 @@ public class Foods {
     private final JsonMapper json;
     private final Clock clock;
     private final KitchenMeasures measures;
+    private final KitchenCache remembered;
     private final Cache<Words, Language> languages =
             Caffeine.newBuilder().maximumSize(200).build();
 
     private record Words(Habits habits, List<OwnFood> own) {}
 
-    Foods(FoodMapper mapper, AccountMapper accounts, JsonMapper json, Clock clock, KitchenMeasures measures) {
+    Foods(
+            FoodMapper mapper,
+            AccountMapper accounts,
+            JsonMapper json,
+            Clock clock,
+            KitchenMeasures measures,
+            KitchenCache remembered) {
         this.mapper = mapper;
         this.accounts = accounts;
         this.json = json;
         this.clock = clock;
         this.measures = measures;
+        this.remembered = remembered;
     }
 
     /**
@@ -53,7 +62,11 @@ public class Foods {
 
     /** The same habits and foods always give the very same language, so that what was read in it can be told by it. */
     public Language language(UUID kitchen) {
-        return languages.get(new Words(habits(kitchen), own(kitchen)), words -> learn(words.habits(), words.own()));
+        return remembered.of(
+                kitchen,
+                Language.class,
+                () -> languages.get(
+                        new Words(habits(kitchen), own(kitchen)), words -> learn(words.habits(), words.own())));
     }
 
     private static Language learn(Habits habits, List<OwnFood> foods) {

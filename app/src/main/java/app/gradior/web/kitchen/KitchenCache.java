@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Component
 public class KitchenCache {
     /** A board is the largest, some 60 kB. */
-    private static final int KEPT = 400;
+    private static final int KEPT = 800;
 
     private final AccountMapper accounts;
     private final Cache<Key, Entry> entries =
