@@ -50,6 +50,7 @@ class EveryFormTest {
     /** What is typed into fields of these names; any other gets a plain number. */
     private static final Map<String, String> TYPED = Map.ofEntries(
             Map.entry("name", "Something of ours"),
+            Map.entry("called", "Something of ours"),
             Map.entry("text", "400 g plums\n300 ml water\nReduce by half"),
             Map.entry("pasted", "400 g plums\n300 ml water"),
             Map.entry("baseCm", "24"),

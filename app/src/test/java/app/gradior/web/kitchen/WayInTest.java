@@ -344,7 +344,7 @@ class WayInTest {
 
             assertThat(in.headers().firstValue("Location")).hasValue("/sauces/starters");
             assertThat(in.headers().allValues("Set-Cookie"))
-                    .anySatisfy(c -> assertThat(c).startsWith("gradior=").contains("Secure", "HttpOnly"));
+                    .anySatisfy(c -> assertThat(c).startsWith("__Host-gradior=").contains("Secure", "HttpOnly"));
         }
     }
 }
