@@ -62,7 +62,7 @@ function weighed(/** @type {URLSearchParams} */ fields, /** @type {number | unde
  * @param {Waiting[]} waiting entries of this cook that wait here
  * @returns {{grams: number, grade: number, left: {low: number, middle: number, high: number}} | null} none if that can't be said here
  */
-export function reckon(drawing, now, waiting) {
+export function standing(drawing, now, waiting) {
   const path = drawing.ahead ?? [];
   if (path.length < 2 || drawing.cross === undefined || !drawing.left) return null;
   const start = Date.parse(drawing.start);

@@ -4,7 +4,7 @@ import { drawTimeline } from './timeline.js';
 import { newId } from './ids.js';
 import { keepPage } from './page.js';
 import { Outbox, kept } from './outbox.js';
-import { reckon } from './ahead.js';
+import { standing } from './ahead.js';
 import { refusedEntries } from './refused.js';
 import { mayNotify, runClocks } from './clocks.js';
 import { mass, width } from './units.js';
@@ -63,7 +63,7 @@ async function goOnAlone() {
   if (!chart || performance.now() - heard < SILENT_MS) return;
   const drawing = JSON.parse(chart.dataset.drawing);
   const mine = (await kept()).waiting.filter((entry) => entry.post === live.dataset.post && !entry.file);
-  const here = reckon(drawing, now(), mine);
+  const here = standing(drawing, now(), mine);
   const left = live.querySelector('#left');
   if (!here || !left) return;
   const { low, middle, high } = here.left;

@@ -9,7 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -21,8 +20,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -48,14 +45,11 @@ class OldDataTest {
     @TempDir
     private Path folder;
 
-    private final Map<String, String> how = new HashMap<>();
+    private Map<String, String> how;
 
     @BeforeEach
     void start() throws Exception {
-        Matcher export = Pattern.compile("export (\\w+)='?([^'\\n]*)'?").matcher(database("start"));
-        while (export.find()) {
-            how.put(export.group(1), export.group(2));
-        }
+        how = TestDatabase.exports(database("start"));
     }
 
     @AfterEach
@@ -139,20 +133,15 @@ class OldDataTest {
         return counts;
     }
 
-    private Connection owner() throws SQLException {
-        return DriverManager.getConnection(
-                how.get("GRADIOR_DB_URL"), how.get("GRADIOR_DB_OWNER"), how.get("GRADIOR_DB_OWNER_PASSWORD"));
-    }
-
     private void sql(String statement) throws SQLException {
-        try (Connection open = owner();
+        try (Connection open = TestDatabase.owner(how);
                 Statement one = open.createStatement()) {
             one.execute(statement);
         }
     }
 
     private List<String> column(String query) throws SQLException {
-        try (Connection open = owner();
+        try (Connection open = TestDatabase.owner(how);
                 Statement one = open.createStatement();
                 ResultSet rows = one.executeQuery(query)) {
             List<String> values = new ArrayList<>();

@@ -10,7 +10,6 @@ import java.lang.reflect.Type;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -56,7 +55,7 @@ class QueryPlansTest {
         person.post("/cooks/" + ids.get("cooks") + "/events", "kind=finished&value=700&second=2x250");
         Set<String> scans = new TreeSet<>();
         int looked = 0;
-        try (Connection owner = owner()) {
+        try (Connection owner = TestDatabase.owner()) {
             multiply(owner, own.id());
             Configuration configuration = factory.getConfiguration();
             for (Class<?> mapper : configuration.getMapperRegistry().getMappers()) {
@@ -82,14 +81,6 @@ class QueryPlansTest {
         assertThat(notExplained)
                 .allMatch(name -> name.startsWith(OF_ANY_TABLE) || name.equals("BatchSummaryMapper.writeRow"));
         assertThat(scans).isEmpty();
-    }
-
-    private static Connection owner() throws SQLException {
-        Map<String, String> how = TestDatabase.arguments().stream()
-                .map(argument -> argument.substring(2).split("=", 2))
-                .collect(java.util.stream.Collectors.toMap(pair -> pair[0], pair -> pair[1]));
-        return DriverManager.getConnection(
-                how.get("GRADIOR_DB_URL"), how.get("GRADIOR_DB_OWNER"), how.get("GRADIOR_DB_OWNER_PASSWORD"));
     }
 
     private static void multiply(Connection owner, UUID kitchen) throws Exception {

@@ -121,7 +121,7 @@ class OfflineTest {
         Page page = Kitchens.open("curve", 390, 844);
         Object said = page.evaluate("""
                 async () => {
-                  const { at, when, reckon } = await import('/js/ahead.js');
+                  const { at, when, standing } = await import('/js/ahead.js');
                   const point = (minutes, grams) => ({ minutes, grams, low: grams - 10, high: grams + 10, grade: 3 });
                   const ahead = [point(10, 800), point(20, 700), point(30, 620)];
                   const drawing = { ahead, start: '2026-11-24T18:00:00Z', now: 10, cross: 28, targetWords: 'glaze', tare: 2000,
@@ -130,10 +130,10 @@ class OfflineTest {
                   const entry = (body) => [{ body, made: now }];
                   const left = (made) => made && [made.left.middle, made.grams];
                   return JSON.stringify([at(ahead, 25).grams, at(ahead, 99).grams, when(ahead, 660), when(ahead, 810), when(ahead, 10),
-                    left(reckon(drawing, now, [])), left(reckon(drawing, now, entry('kind=weighed&value=700'))),
-                    left(reckon(drawing, now, entry('kind=weighed&value=2700&pot=true'))),
-                    left(reckon(drawing, now, entry('kind=stirred'))), left(reckon(drawing, now, entry('kind=lid&choice=on'))),
-                    left(reckon(drawing, now, entry('kind=weighed&value=heavy'))), left(reckon({ ...drawing, ahead: [] }, now, []))]);
+                    left(standing(drawing, now, [])), left(standing(drawing, now, entry('kind=weighed&value=700'))),
+                    left(standing(drawing, now, entry('kind=weighed&value=2700&pot=true'))),
+                    left(standing(drawing, now, entry('kind=stirred'))), left(standing(drawing, now, entry('kind=lid&choice=on'))),
+                    left(standing(drawing, now, entry('kind=weighed&value=heavy'))), left(standing({ ...drawing, ahead: [] }, now, []))]);
                 }""");
         assertThat(said).isEqualTo("[660,620,25,9,null,[13,750],[8,700],[8,700],[13,750],null,null,null]");
     }

@@ -87,10 +87,8 @@ class CookStream {
         AsyncContext open = request.startAsync(request, response);
         open.setTimeout(LONGEST_MS);
         BatchService.Which which = new BatchService.Which(kitchen, id);
-        OpenPage[] page = new OpenPage[1];
-        page[0] = new OpenPage(
-                which, open, (long) NumberInput.read(since, 0, now).orElse(now), () -> pages.remove(page[0]));
-        pages.add(page[0]);
+        pages.add(
+                new OpenPage(which, open, (long) NumberInput.read(since, 0, now).orElse(now), pages::remove));
     }
 
     private void tell() {

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 
 /**
  * A page that listens to a cook. What it is to be told waits here until its connection takes it; nobody waits with it, and
@@ -22,7 +23,7 @@ final class OpenPage implements WriteListener, AsyncListener {
     private final BatchService.Which cook;
     private final AsyncContext context;
     private final ServletOutputStream out;
-    private final Runnable gone;
+    private final Consumer<OpenPage> gone;
     private final AtomicReference<String> waiting = new AtomicReference<>(HERE);
     /** How often it was asked to write since the one who writes has looked. */
     private final AtomicInteger asked = new AtomicInteger();
@@ -36,7 +37,7 @@ final class OpenPage implements WriteListener, AsyncListener {
      * @param told the revision that the page shows
      * @param gone what is to be done once it does not listen any more
      */
-    OpenPage(BatchService.Which cook, AsyncContext context, long told, Runnable gone) throws IOException {
+    OpenPage(BatchService.Which cook, AsyncContext context, long told, Consumer<OpenPage> gone) throws IOException {
         this.cook = cook;
         this.context = context;
         this.out = context.getResponse().getOutputStream();
@@ -115,7 +116,7 @@ final class OpenPage implements WriteListener, AsyncListener {
     @Override
     public void onComplete(AsyncEvent event) {
         over = true;
-        gone.run();
+        gone.accept(this);
     }
 
     @Override

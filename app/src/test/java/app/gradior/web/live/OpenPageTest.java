@@ -64,7 +64,7 @@ class OpenPageTest {
 
     @BeforeEach
     void listen() throws IOException {
-        page = new OpenPage(COOK, context, 3, () -> gone = true);
+        page = new OpenPage(COOK, context, 3, it -> gone = true);
         page.onWritePossible();
     }
 
