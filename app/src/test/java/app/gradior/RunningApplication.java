@@ -63,6 +63,11 @@ public final class RunningApplication implements ParameterResolver, AfterEachCal
             return CLOCK;
         }
 
+        @Bean
+        static MetCommits metCommits() {
+            return new MetCommits();
+        }
+
         /** As the application's, with the least work: the tests open a thousand kitchens, and guess no password. */
         @Bean
         @Primary

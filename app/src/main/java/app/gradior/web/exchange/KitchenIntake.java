@@ -28,6 +28,7 @@ import java.util.zip.ZipFile;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
@@ -124,6 +125,9 @@ class KitchenIntake {
             jars.settle(kitchen);
             check.readAll(kitchen);
             return reading.told();
+        } catch (PessimisticLockingFailureException met) {
+            // Not the archive's fault: it is taken in once more.
+            throw met;
         } catch (ZipException e) {
             throw new Unreadable(ExchangeText.NO_ARCHIVE);
         } catch (DataAccessException | JacksonException | IllegalArgumentException | IllegalStateException e) {

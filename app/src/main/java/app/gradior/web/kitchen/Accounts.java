@@ -167,7 +167,8 @@ public class Accounts implements UserDetailsService {
      */
     @Transactional
     boolean leave(KitchenUser user) {
-        if (mapper.lockMembers(user.kitchenId()).size() < 2) {
+        mapper.hold(user.kitchenId());
+        if (isAlone(user)) {
             return false;
         }
         tokens.withdrawAll(user.kitchenId(), user.getUsername());
@@ -179,7 +180,8 @@ public class Accounts implements UserDetailsService {
     /** Deletes an account, and with the last one of a kitchen everything in it. */
     @Transactional
     void delete(KitchenUser user) {
-        boolean last = mapper.lockMembers(user.kitchenId()).size() < 2;
+        mapper.hold(user.kitchenId());
+        boolean last = isAlone(user);
         tokens.withdrawAll(user.kitchenId(), user.getUsername());
         if (mapper.delete(user.kitchenId(), user.getUsername()) == 0) {
             throw new NotFound("account");

@@ -4,7 +4,6 @@ import app.gradior.cook.Forecast;
 import app.gradior.quantity.Interval;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.platform.Retry;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -134,8 +133,8 @@ class CookApi {
                 weighing.withPot() == null || weighing.withPot(),
                 weighing.emptyPotGrams());
         EventReader.Kitchen known = atHand.of(kitchen, kept.row());
-        return CookState.of(views.of(Retry.ifMet(() -> cooks.append(
-                kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now())))));
+        return CookState.of(views.of(cooks.append(
+                kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now()))));
     }
 
     @ExceptionHandler(BatchService.Refused.class)

@@ -5,7 +5,6 @@ import app.gradior.measure.NumberInput;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.platform.Retry;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -64,8 +63,8 @@ class CookController {
         BatchService.StoredCook kept = cooks.find(kitchen, id);
         EventReader.Kitchen known = atHand.of(kitchen, kept.row());
         try {
-            kept = Retry.ifMet(() -> cooks.append(
-                    kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now())));
+            kept = cooks.append(
+                    kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now()));
         } catch (BatchService.Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("refused", refused.getMessage());

@@ -5,7 +5,6 @@ import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.planning.KeptPlan;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.planning.Planning;
-import app.gradior.web.platform.Retry;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -38,6 +37,6 @@ public class CookStarts {
                 possible.target(),
                 possible.aim(),
                 kept.id());
-        return Retry.ifMet(() -> cooks.start(kitchen, cook, beginning, cooks.now()));
+        return cooks.start(kitchen, cook, beginning, cooks.now());
     }
 }

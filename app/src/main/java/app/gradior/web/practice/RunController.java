@@ -4,7 +4,6 @@ import app.gradior.practice.Attempt;
 import app.gradior.practice.Instrument;
 import app.gradior.practice.Lesson;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.platform.Retry;
 import app.gradior.web.platform.SiteAddress;
 import java.util.Locale;
 import java.util.Map;
@@ -95,7 +94,7 @@ class RunController {
             @RequestParam(defaultValue = "0") double value) {
         try {
             StoredStep step = new StoredStep(seconds, pot, kind, value);
-            Runs.Kept run = Retry.ifMet(() -> runs.take(kitchen, id, number, step));
+            Runs.Kept run = runs.take(kitchen, id, number, step);
             return ResponseEntity.ok(pages.state(run, seconds, false));
         } catch (Runs.Refused refused) {
             return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(Map.of("wrong", refused.getMessage()));
@@ -105,7 +104,7 @@ class RunController {
     /** Keeps where the clock is, for one who leaves. */
     @PostMapping("/clock")
     ResponseEntity<Void> clock(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam double seconds) {
-        Retry.ifMet(() -> runs.clockAt(kitchen, id, seconds));
+        runs.clockAt(kitchen, id, seconds);
         return ResponseEntity.noContent().build();
     }
 }

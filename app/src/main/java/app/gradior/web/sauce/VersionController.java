@@ -2,7 +2,6 @@ package app.gradior.web.sauce;
 
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.platform.Retry;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -51,7 +50,7 @@ class VersionController {
     /** Makes an old version the latest again, as a version of its own: what came between stays. */
     @PostMapping("/{number}/restore")
     String restore(@InKitchen UUID kitchen, @PathVariable UUID id, @PathVariable int number) {
-        Retry.ifMet(() -> book.restore(kitchen, id, number));
+        book.restore(kitchen, id, number);
         return "redirect:/sauces/" + id;
     }
 
