@@ -9,19 +9,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** As little of a browser as can sign in, so that the two cores are left to what is measured. */
+/**
+ * As little of a browser as can sign in, so that the two cores are left to what is measured. Of several nodes each request
+ * goes to the next, as by a door before them that knows of nothing.
+ */
 final class Browser {
     private static final int PATIENCE_MS = 20_000;
 
-    private final String address;
+    private final String[] addresses;
+    private final AtomicInteger requests = new AtomicInteger();
     private final Map<String, String> cookies = new ConcurrentHashMap<>();
     private String token = "";
 
-    private Browser(String address) {
-        this.address = address;
+    private Browser(String... addresses) {
+        this.addresses = addresses;
     }
 
     /** @param id where a form led to, or the page that it gave */
@@ -29,17 +34,25 @@ final class Browser {
 
     /** One that is signed in to a demo kitchen of its own. */
     static Browser inDemo(String address) throws IOException {
-        return in(address, "/demo", "");
+        return in("/demo", "", address);
     }
 
     /** One that is signed in to a new kitchen of its own. */
-    static Browser inNewKitchen(String address) throws IOException {
-        String name = "cook-" + UUID.randomUUID();
-        return in(address, "/signup", "name=" + name + "&password=three+long+words&kitchen=Load&units=METRIC");
+    static Browser inNewKitchen(String... addresses) throws IOException {
+        return in("/signup", person() + "&kitchen=Load&units=METRIC", addresses);
     }
 
-    private static Browser in(String address, String way, String form) throws IOException {
-        Browser browser = new Browser(address);
+    /** One that has joined a kitchen by the secret of an invitation. */
+    static Browser joined(String address, String secret) throws IOException {
+        return in("/join/" + secret, person(), address);
+    }
+
+    private static String person() {
+        return "name=cook-" + UUID.randomUUID() + "&password=three+long+words";
+    }
+
+    private static Browser in(String way, String form, String... addresses) throws IOException {
+        Browser browser = new Browser(addresses);
         browser.token = first("name=\"_csrf\" value=\"([^\"]+)\"", browser.get("/signin"));
         browser.post(way, form, "");
         browser.token = first("name=\"_csrf\" content=\"([^\"]+)\"", browser.get("/pots/new"));
@@ -71,9 +84,12 @@ final class Browser {
         return String.join("; ", cookies.values());
     }
 
-    private HttpURLConnection open(String path, String fragment) throws IOException {
+    /** A request that is not sent yet. */
+    HttpURLConnection open(String path, String fragment) throws IOException {
         HttpURLConnection ask =
-                (HttpURLConnection) URI.create(address + path).toURL().openConnection();
+                (HttpURLConnection) URI.create(addresses[requests.getAndIncrement() % addresses.length] + path)
+                        .toURL()
+                        .openConnection();
         ask.setInstanceFollowRedirects(false);
         ask.setReadTimeout(PATIENCE_MS);
         ask.setRequestProperty("X-Fragment", fragment);

@@ -408,7 +408,7 @@ public class BatchService {
         for (CookRow row : mapper.all(kitchen)) {
             // One of this id and revision may have been another before it came in.
             remembered.invalidate(row.id());
-            stored(kitchen, row.id()).cook().started();
+            Folded.of(read(mapper.events(kitchen, row.id()))).cook().started();
         }
     }
 
@@ -423,17 +423,26 @@ public class BatchService {
         if (known != null && known.revision() == row.revision()) {
             return known.folded();
         }
-        Folded folded = stored(kitchen, row.id());
+        Folded folded = Optional.ofNullable(known)
+                .flatMap(earlier -> carriedOn(kitchen, row.id(), earlier.folded()))
+                .orElseGet(() -> Folded.of(read(mapper.events(kitchen, row.id()))));
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
             remembered.put(row.id(), new KnownCook(row.revision(), folded));
         }
         return folded;
     }
 
-    private Folded stored(UUID kitchen, UUID cook) {
-        return Folded.of(mapper.events(kitchen, cook).stream()
-                .map(stored -> new StoredEvent(codec.read(stored.body()), stored.contentHash()))
-                .toList());
+    /** With what another node has added: entries are only ever added, so of a long cook just those are read. */
+    private Optional<Folded> carriedOn(UUID kitchen, UUID cook, Folded known) {
+        UUID last = known.stored().get(known.stored().size() - 1).event().id();
+        List<CookMapper.EventRow> from = mapper.eventsFrom(kitchen, cook, last);
+        return from.isEmpty() ? Optional.empty() : Optional.of(known.plus(read(from.subList(1, from.size()))));
+    }
+
+    private List<StoredEvent> read(List<CookMapper.EventRow> rows) {
+        return rows.stream()
+                .map(row -> new StoredEvent(codec.read(row.body()), row.contentHash()))
+                .toList();
     }
 
     private void store(UUID kitchen, UUID cookId, StoredEvent stored) {

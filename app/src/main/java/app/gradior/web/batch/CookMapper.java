@@ -59,6 +59,14 @@ interface CookMapper {
             where kitchen_id = #{kitchen} and cook_id = #{cook} order by seq""")
     List<EventRow> events(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook);
 
+    /** Those from one on, that one too: none if the cook has it no more. */
+    @Select("""
+            select id, kind, at, body, content_hash from cook_event
+            where kitchen_id = #{kitchen} and cook_id = #{cook} and seq >= (
+              select seq from cook_event where kitchen_id = #{kitchen} and cook_id = #{cook} and id = #{from})
+            order by seq""")
+    List<EventRow> eventsFrom(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook, @Param("from") UUID from);
+
     record RevisionRow(UUID kitchenId, UUID id, long revision) {
         BatchService.Which which() {
             return new BatchService.Which(kitchenId, id);

@@ -60,6 +60,11 @@ public class Audit {
         }
     }
 
+    /** Keeps that somebody was given a password at the machine itself. */
+    void renewed(KitchenUser user) {
+        note(user.kitchenId(), user.getUsername(), What.PASSWORD_CHANGED, address());
+    }
+
     private void note(UUID kitchen, String person, What what, String address) {
         Instant now = clock.instant();
         mapper.forget(kitchen, now.minus(KEPT));

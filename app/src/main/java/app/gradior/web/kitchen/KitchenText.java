@@ -24,6 +24,7 @@ final class KitchenText {
     static final String PASSWORD_LIKE_NAME = "That is little more than your name or your kitchen's: use other words.";
     static final String PASSWORD_COMMON =
             "That is one of the first a stranger would try: take three words that do not belong together.";
+    static final String NOBODY_OF_THIS_NAME = "Nobody has an account of this name here.";
     static final String PASSWORD_CHANGED = "Your password is changed, and all other devices are signed out.";
     static final String WRONG_PASSWORD = "That is not your password.";
     static final String LAST_ONE = "You are the last one in this kitchen: invite a person first, or delete it.";
@@ -48,5 +49,11 @@ final class KitchenText {
 
     static String kitchenOf(String name) {
         return "Kitchen of " + name;
+    }
+
+    /** What the launcher prints. */
+    static String newPassword(String password) {
+        return "The new password is " + password
+                + " (sign in with it and change it to one of your own, under Account).";
     }
 }

@@ -548,6 +548,9 @@ class CookEventsTest {
         try (ConfigurableApplicationContext other = RunningApplication.node()) {
             PotLearning there = other.getBean(PotLearning.class);
             PotLearning here = RunningApplication.context().getBean(PotLearning.class);
+            BatchService elsewhere = other.getBean(BatchService.class);
+            assertThat(elsewhere.find(kitchen, id).folded().stored())
+                    .isEqualTo(cooks.find(kitchen, id).folded().stored());
             Double before = here.batches(kitchen).get(0).learntLnK();
             assertThat(there.batches(kitchen).get(0).learntLnK()).isEqualTo(before);
 
@@ -560,6 +563,20 @@ class CookEventsTest {
             Double after = here.batches(kitchen).get(0).learntLnK();
             assertThat(after).isNotEqualTo(before);
             assertThat(there.batches(kitchen).get(0).learntLnK()).isEqualTo(after);
+            // Of a cook that it knew it has read what was added.
+            assertThat(elsewhere.find(kitchen, id).folded().stored())
+                    .isEqualTo(cooks.find(kitchen, id).folded().stored());
+            assertThat(elsewhere
+                            .find(kitchen, id)
+                            .cook()
+                            .forecast(end)
+                            .current()
+                            .mass())
+                    .isEqualTo(cooks.find(kitchen, id)
+                            .cook()
+                            .forecast(end)
+                            .current()
+                            .mass());
             send("kind=undone&choice=" + late);
             assertThat(there.batches(kitchen).get(0).learntLnK()).isEqualTo(before);
         }

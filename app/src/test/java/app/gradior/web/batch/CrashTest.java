@@ -1,9 +1,14 @@
 package app.gradior.web.batch;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.awaitility.Awaitility.await;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -29,7 +34,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The application and its database, each killed without warning in the middle of a hundred readings. */
+/**
+ * One of two nodes, and then their database, killed without warning in the middle of a hundred readings: the other node goes
+ * on, and pages that listened to the first listen to it.
+ */
 class CrashTest {
     private static final Path SCRIPT = Path.of("..", "tools", "database");
     private static final int READINGS = 100;
@@ -43,22 +51,31 @@ class CrashTest {
             .followRedirects(HttpClient.Redirect.NORMAL)
             .connectTimeout(Duration.ofSeconds(2))
             .build();
-    private Process application;
+    private final List<Process> nodes = new ArrayList<>();
+    private final List<Integer> ports = new ArrayList<>();
     private String last = "";
-    private int port;
+    /** The node that requests go to. */
+    private int at;
+
+    /** The revision of the cook before the readings. */
+    private int begun;
 
     @BeforeEach
     void start() throws Exception {
         database("start");
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
+        startNode();
+        startNode();
+        for (at = 1; at >= 0; at--) {
+            isThere();
         }
-        startApplication();
+        at = 0;
     }
 
     @AfterEach
     void stop() throws Exception {
-        application.destroyForcibly().waitFor();
+        for (Process node : nodes) {
+            node.destroyForcibly().waitFor();
+        }
         database("stop");
         try (var files = Files.walk(folder)) {
             files.sorted(Comparator.reverseOrder())
@@ -80,7 +97,11 @@ class CrashTest {
         }
     }
 
-    private void startApplication() throws Exception {
+    private void startNode() throws Exception {
+        int port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
@@ -91,11 +112,19 @@ class CrashTest {
                 "--gradior.demo=../demo/kitchen.json",
                 "--gradior.rehearsals=0"));
         how.forEach((key, value) -> command.add("--" + key + "=" + value));
-        application = new ProcessBuilder(command)
+        nodes.add(new ProcessBuilder(command)
                 .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("application.log").toFile())
-                .start();
-        await("its first page; see " + folder.resolve("application.log"))
+                .redirectOutput(folder.resolve("node-" + ports.size() + ".log").toFile())
+                .start());
+        ports.add(port);
+        if (nodes.size() == 1) {
+            // It lays out the tables.
+            isThere();
+        }
+    }
+
+    private void isThere() {
+        await("the first page of node " + at + "; see its log in " + folder)
                 .atMost(Duration.ofMinutes(3))
                 .pollInterval(Duration.ofMillis(150))
                 .ignoreExceptionsInstanceOf(IOException.class)
@@ -104,7 +133,7 @@ class CrashTest {
 
     private HttpResponse<String> get(String path) throws IOException, InterruptedException {
         return browser.send(
-                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + ports.get(at) + path))
                         .timeout(Duration.ofSeconds(10))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
@@ -112,13 +141,24 @@ class CrashTest {
 
     private HttpResponse<String> post(String path, String token, String body) throws IOException, InterruptedException {
         return browser.send(
-                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + ports.get(at) + path))
                         .timeout(Duration.ofSeconds(10))
                         .header("Content-Type", "application/x-www-form-urlencoded")
                         .header("X-CSRF-TOKEN", token)
                         .POST(HttpRequest.BodyPublishers.ofString(body))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Listens as a page does that shows a cook after so many of the readings. */
+    private BufferedReader listen(String cook, int readings) throws IOException, InterruptedException {
+        HttpResponse<InputStream> stream = browser.send(
+                HttpRequest.newBuilder(URI.create(
+                                "http://127.0.0.1:" + ports.get(at) + cook + "/stream?since=" + (begun + readings)))
+                        .build(),
+                HttpResponse.BodyHandlers.ofInputStream());
+        assertThat(stream.statusCode()).isEqualTo(200);
+        return new BufferedReader(new InputStreamReader(stream.body(), StandardCharsets.UTF_8));
     }
 
     private static String first(String pattern, String text) {
@@ -141,15 +181,27 @@ class CrashTest {
                         page -> page.contains("/cooks/"));
         token = first("name=\"_csrf\" content=\"([^\"]+)\"", stove);
         String cook = first("href=\"(/cooks/[0-9a-f-]{36})\"", stove);
+        begun = Integer.parseInt(first("data-revision=\"(\\d+)\"", get(cook).body()));
         List<UUID> ids = new ArrayList<>();
         Set<UUID> acknowledged = new HashSet<>();
         for (int i = 0; i < READINGS; i++) {
             ids.add(UUID.randomUUID());
             if (i == READINGS / 3) {
-                application.destroyForcibly().waitFor();
-                assertThat(sent(cook, token, ids.get(i))).isFalse();
-                startApplication();
-                assertThat(acknowledged).hasSize(i);
+                try (BufferedReader page = listen(cook, i)) {
+                    nodes.get(0).destroyForcibly().waitFor();
+                    assertThat(sent(cook, token, ids.get(i))).isFalse();
+                    assertThat(acknowledged).hasSize(i);
+                    // The line is cut, which is what a browser opens another one for.
+                    assertThatThrownBy(page.lines()::count).isInstanceOf(UncheckedIOException.class);
+                }
+                at = 1;
+                try (BufferedReader page = listen(cook, i)) {
+                    assertThat(sent(cook, token, ids.get(i))).as(last).isTrue();
+                    assertThat(page.lines()
+                                    .filter(line -> line.startsWith("data:"))
+                                    .findFirst())
+                            .hasValue("data:" + (i + begun + 1));
+                }
             }
             if (i == 2 * READINGS / 3) {
                 killDatabase();
