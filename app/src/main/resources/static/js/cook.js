@@ -387,7 +387,10 @@ const LISTEN_AGAIN_MS = 60_000;
 function listen() {
   stream?.close();
   stream = new EventSource(`${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`);
-  stream.addEventListener('changed', refresh);
+  stream.addEventListener('changed', (event) => {
+    // What this page entered itself it has shown already.
+    if (Number(event.data) !== Number(live.querySelector('.cook')?.getAttribute('data-revision'))) refresh();
+  });
   stream.addEventListener('full', () => {
     stream.close();
     live.dataset.listens = 'no';

@@ -19,6 +19,7 @@ final class Listener {
     private volatile long wanted = Long.MAX_VALUE;
     private volatile int opened;
     private volatile boolean over;
+    private volatile HttpURLConnection line;
 
     Listener(Browser browser, String cook) {
         this.browser = browser;
@@ -41,8 +42,13 @@ final class Listener {
         return heard >= wanted;
     }
 
+    /** The page is closed. */
     void end() {
         over = true;
+        HttpURLConnection open = line;
+        if (open != null) {
+            open.disconnect();
+        }
     }
 
     void start() {
@@ -56,6 +62,7 @@ final class Listener {
             try {
                 HttpURLConnection stream = browser.open("/cooks/" + cook + "/stream?since=" + heard, "");
                 stream.setReadTimeout(SILENT_MS);
+                line = stream;
                 try (BufferedReader lines =
                         new BufferedReader(new InputStreamReader(stream.getInputStream(), StandardCharsets.UTF_8))) {
                     opened++;

@@ -391,7 +391,12 @@ public class BatchService {
     }
 
     public List<StoredCook> underWay(UUID kitchen) {
-        return mapper.underWay(kitchen).stream().map(row -> kept(kitchen, row)).toList();
+        return rowsUnderWay(kitchen).stream().map(row -> kept(kitchen, row)).toList();
+    }
+
+    /** The rows of those that are under way. */
+    public List<CookRow> rowsUnderWay(UUID kitchen) {
+        return mapper.underWay(kitchen);
     }
 
     /** How many cooks a kitchen has. */

@@ -7,12 +7,12 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.LongSupplier;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
-import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -21,6 +21,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
     private static final String KITCHEN = "gradior.kitchen";
+    private static final String COUNTED = "gradior.changes";
 
     /** Somebody without a kitchen who asks in ounces and inches. */
     private static final AccountMapper.KitchenRow US_VISITOR = new AccountMapper.KitchenRow(
@@ -39,6 +40,8 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
 
     private final AccountMapper accounts;
 
+    private record Counted(UUID kitchen, long changes) {}
+
     CurrentKitchen(AccountMapper accounts) {
         this.accounts = accounts;
     }
@@ -53,7 +56,10 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (request.getUserPrincipal() instanceof Authentication who
                 && who.getPrincipal() instanceof KitchenUser user) {
-            accounts.kitchen(user.kitchenId()).ifPresent(kitchen -> request.setAttribute(KITCHEN, kitchen));
+            accounts.kitchen(user.kitchenId()).ifPresent(kitchen -> {
+                request.setAttribute(KITCHEN, kitchen);
+                request.setAttribute(COUNTED, new Counted(kitchen.id(), kitchen.changes()));
+            });
         } else if ("us".equals(request.getParameter("units"))) {
             request.setAttribute(KITCHEN, US_VISITOR);
         }
@@ -84,12 +90,26 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
                 .isPresent();
     }
 
-    /** How often the rows of a kitchen had changed when it began to ask, if what it asks changes none. */
-    static Optional<Long> changes(UUID kitchen) {
-        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
-                        && request.getRequest().getMethod().equals("GET")
-                ? asking().filter(row -> row.id().equals(kitchen)).map(AccountMapper.KitchenRow::changes)
-                : Optional.empty();
+    /** How often the rows of a kitchen have changed: counted once in a request, as long as that changes none itself. */
+    static long changes(UUID kitchen, LongSupplier count) {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request == null) {
+            return count.getAsLong();
+        }
+        Counted known = (Counted) request.getAttribute(COUNTED, RequestAttributes.SCOPE_REQUEST);
+        if (known == null || !known.kitchen().equals(kitchen)) {
+            known = new Counted(kitchen, count.getAsLong());
+            request.setAttribute(COUNTED, known, RequestAttributes.SCOPE_REQUEST);
+        }
+        return known.changes();
+    }
+
+    /** The request has changed something. */
+    static void changed() {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null) {
+            request.removeAttribute(COUNTED, RequestAttributes.SCOPE_REQUEST);
+        }
     }
 
     private static Optional<AccountMapper.KitchenRow> asking() {

@@ -40,7 +40,7 @@ public class KitchenCache {
             return read.get();
         }
         // Counted before it is read: what is newer than its count is only read once more.
-        long changes = CurrentKitchen.changes(kitchen).orElseGet(() -> accounts.changes(kitchen));
+        long changes = changes(kitchen);
         Key key = new Key(kitchen, what);
         Entry known = entries.getIfPresent(key);
         if (known == null || known.changes() != changes) {
@@ -48,5 +48,12 @@ public class KitchenCache {
             entries.put(key, known);
         }
         return (T) known.value();
+    }
+
+    /** How often rows of a kitchen have changed: what was made of them at the same count is as it would be now. */
+    public long changes(UUID kitchen) {
+        return TransactionSynchronizationManager.isActualTransactionActive()
+                ? accounts.changes(kitchen)
+                : CurrentKitchen.changes(kitchen, () -> accounts.changes(kitchen));
     }
 }

@@ -23,12 +23,14 @@ class CookController {
     private final CookPages pages;
     private final CookViews views;
     private final AtHand atHand;
+    private final LivePart live;
 
-    CookController(BatchService cooks, CookPages pages, CookViews views, AtHand atHand) {
+    CookController(BatchService cooks, CookPages pages, CookViews views, AtHand atHand, LivePart live) {
         this.cooks = cooks;
         this.pages = pages;
         this.views = views;
         this.atHand = atHand;
+        this.live = live;
     }
 
     /** Strikes a batch out of what is learnt of its pot, or lets it count again. */
@@ -40,7 +42,7 @@ class CookController {
     }
 
     @GetMapping("/cooks/{id}")
-    String cook(
+    Object cook(
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
@@ -49,11 +51,11 @@ class CookController {
         if (kept.row().finishedAt() != null) {
             return "redirect:/journal/" + id;
         }
-        return pages.page(kitchen, kept, fragment, model);
+        return CookPages.LIVE.equals(fragment) ? live.of(kitchen, kept) : pages.page(kitchen, kept, fragment, model);
     }
 
     @PostMapping("/cooks/{id}/events")
-    String happened(
+    Object happened(
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             EventForm form,
@@ -74,7 +76,7 @@ class CookController {
         if (kept.row().finishedAt() != null) {
             return "redirect:/journal/" + id;
         }
-        return fragment == null ? "redirect:/cooks/" + id : pages.page(kitchen, kept, fragment, model);
+        return fragment == null ? "redirect:/cooks/" + id : live.of(kitchen, kept);
     }
 
     /** Everything that happened, a hundred entries a page; of a finished batch too. */

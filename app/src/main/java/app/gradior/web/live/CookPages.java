@@ -26,6 +26,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** The cook page: what a cook was planned to be and what it is now. */
 @Component
 class CookPages {
+    /** What is fetched again whenever something happens. */
+    static final String LIVE = "live";
+
     /** Minutes from which on the end is near. */
     private static final double NEAR_THE_END = 8;
 
@@ -112,6 +115,6 @@ class CookPages {
                                                 .pot())));
         model.addAttribute("askPlate", asksPlate(kitchen, page.getView()));
         model.addAttribute("starches", StarchKind.values());
-        return "live".equals(fragment) ? "cook/cook :: live" : "cook/cook";
+        return LIVE.equals(fragment) ? "cook/cook :: live" : "cook/cook";
     }
 }

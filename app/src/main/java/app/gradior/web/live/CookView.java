@@ -114,7 +114,7 @@ public final class CookView {
             EventKind.TIMER_STOPPED);
 
     /** Entries on a page that shows other things too; all of them have pages of their own. */
-    private static final int SHOWN_ENTRIES = 40;
+    private static final int SHOWN_ENTRIES = 12;
 
     /** Entries on a page of nothing else. */
     static final int PAGE_OF_ENTRIES = 100;

@@ -1,0 +1,69 @@
+package app.gradior.web.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
+import app.gradior.web.SignedIn;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What all pages of a kitchen that look at a cook fetch again. */
+@ExtendWith(RunningApplication.class)
+class LivePartTest {
+    private final TestKitchen kitchen = TestKitchen.of("together");
+    private final SignedIn one = kitchen.http();
+    private final SignedIn other = kitchen.http();
+    private final Map<String, String> ids = one.furnish();
+    private final String cook = "/cooks/" + ids.get("cooks");
+
+    private HttpResponse<String> live(SignedIn who) {
+        return who.send(HttpRequest.newBuilder(URI.create(RunningApplication.address() + cook))
+                .header("X-Fragment", "live"));
+    }
+
+    @Test
+    void itIsTheSameForAllAndHoldsNobodysToken() {
+        String seen = live(one).body();
+
+        assertThat(seen).contains("data-revision").doesNotContain("_csrf");
+        assertThat(live(other).body()).isEqualTo(seen);
+        assertThat(one.get(cook).body()).as("a page that is opened has its own").contains("_csrf");
+    }
+
+    @Test
+    void itIsAsOldAsWhatHappenedLast() {
+        String before = live(other).body();
+
+        one.post(cook + "/events", "kind=stirred&event=" + UUID.randomUUID());
+        String after = live(other).body();
+        assertThat(revision(after)).isEqualTo(revision(before) + 1);
+
+        RunningApplication.clock().pass(Duration.ofSeconds(40));
+        assertThat(live(other).body()).isNotEqualTo(after).contains("data-revision=\"" + revision(after) + "\"");
+
+        String second = UUID.randomUUID().toString();
+        one.post(
+                "/cooks",
+                "cook=" + second + "&plan=" + UUID.randomUUID() + "&sauce=" + ids.get("sauces") + "&pot="
+                        + ids.get("pots") + "&aim=yield&amount=600");
+        assertThat(live(other).body()).as("it names the other cooks").contains("/cooks/" + second);
+    }
+
+    @Test
+    void nobodyElseGetsIt() {
+        live(one);
+
+        assertThat(live(TestKitchen.of("strangers").http()).statusCode()).isEqualTo(404);
+    }
+
+    private static int revision(String part) {
+        return Integer.parseInt(part.replaceAll("(?s).*data-revision=\"(\\d+)\".*", "$1"));
+    }
+}
