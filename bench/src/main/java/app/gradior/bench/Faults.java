@@ -17,6 +17,9 @@ public final class Faults {
     private static final int SLOW_MS = 200;
     private static final int MINUTE_S = 60;
     private static final int A_WHILE_S = 20;
+    /** Until what the database has laid out before is used up. */
+    private static final int FULL_S = 120;
+
     private static final int DISK_MB = 640;
 
     private final Path folder;
@@ -104,22 +107,22 @@ public final class Faults {
 
     private void slow() throws Exception {
         line.delay(SLOW_MS);
-        meanwhile();
+        meanwhile(A_WHILE_S);
         line.delay(0);
     }
 
     private void fill() throws Exception {
         Shell.run("dd if=/dev/zero of=" + folder.resolve("filler") + " bs=1M 2>/dev/null");
-        meanwhile();
+        meanwhile(FULL_S);
         System.out.println(
                 "      a page answers " + browser.part("/pots/new", "").status());
         Files.delete(folder.resolve("filler"));
         entries.back();
     }
 
-    private void meanwhile() throws InterruptedException {
+    private void meanwhile(int seconds) throws InterruptedException {
         int before = entries.acknowledged();
-        TimeUnit.SECONDS.sleep(A_WHILE_S);
+        TimeUnit.SECONDS.sleep(seconds);
         System.out.println("      " + (entries.acknowledged() - before) + " meanwhile");
     }
 

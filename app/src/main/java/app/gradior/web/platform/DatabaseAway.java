@@ -11,6 +11,8 @@ import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLRecoverableException;
 import java.sql.SQLTimeoutException;
 import java.sql.SQLTransientConnectionException;
+import java.util.Set;
+import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -36,11 +38,16 @@ class DatabaseAway extends OncePerRequestFilter {
     /** States of SQL that are about the connection. */
     private static final String CONNECTION = "08";
 
+    /** What MariaDB says where its disk is full: writing a file, making one, extending a table. */
+    private static final Set<Integer> NO_ROOM = Set.of(3, 1021, 1114, 1598);
+
+    private static final String NO_SPACE = "No space left";
+
     private static final String PAGE = """
             <!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
             <title>Back in a moment · Gradior</title><link rel="stylesheet" href="/css/gradior.css"></head>
             <body><main class="narrow"><h1>Back in a moment</h1>
-            <p>Gradior can't reach its database just now. Nothing is lost: what was entered at the stove waits on the device
+            <p>%s Nothing is lost: what was entered at the stove waits on the device
             and is sent by itself.</p><p><a href="">Try again</a></p></main></body></html>
             """;
 
@@ -52,13 +59,14 @@ class DatabaseAway extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } catch (ServletException | RuntimeException e) {
-            if (!isAway(e) || response.isCommitted()) {
+            boolean full = isAny(e, DatabaseAway::isFull);
+            if (!full && !isAny(e, DatabaseAway::isAway) || response.isCommitted()) {
                 throw e;
             }
             long now = System.currentTimeMillis();
             if (now - said > SAID_EVERY_MS) {
                 said = now;
-                LOG.warn("the database is out of reach");
+                LOG.warn(full ? "the disk of the database is full" : "the database is out of reach");
             }
             response.reset();
             response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
@@ -67,29 +75,40 @@ class DatabaseAway extends OncePerRequestFilter {
             response.setHeader("Content-Security-Policy", "default-src 'none'; style-src 'self'; font-src 'self'");
             response.setContentType(MediaType.TEXT_HTML_VALUE);
             response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-            response.getOutputStream().write(PAGE.getBytes(StandardCharsets.UTF_8));
+            response.getOutputStream()
+                    .write(PAGE.formatted(full ? AwayText.FULL : AwayText.OUT_OF_REACH)
+                            .getBytes(StandardCharsets.UTF_8));
         }
     }
 
-    private static boolean isAway(Throwable thrown) {
+    private static boolean isAny(Throwable thrown, Predicate<Throwable> what) {
         Throwable cause = thrown;
         for (int i = 0; cause != null && i < CAUSES; i++) {
-            // Lost between a change and its end, nobody knows here whether it was made: the same sent again makes it
-            // once.
-            boolean lost = cause instanceof TransactionSystemException;
-            boolean gone = cause instanceof SQLException failed
-                    && failed.getSQLState() != null
-                    && failed.getSQLState().startsWith(CONNECTION);
-            if (lost
-                    || gone
-                    || cause instanceof SQLTransientConnectionException
-                    || cause instanceof SQLNonTransientConnectionException
-                    || cause instanceof SQLRecoverableException
-                    || cause instanceof SQLTimeoutException) {
+            if (what.test(cause)) {
                 return true;
             }
             cause = cause.getCause();
         }
         return false;
+    }
+
+    private static boolean isFull(Throwable cause) {
+        return cause instanceof SQLException failed
+                && (NO_ROOM.contains(failed.getErrorCode())
+                        || String.valueOf(failed.getMessage()).contains(NO_SPACE));
+    }
+
+    private static boolean isAway(Throwable cause) {
+        // Lost between a change and its end, nobody knows here whether it was made: the same sent again makes it once.
+        boolean lost = cause instanceof TransactionSystemException;
+        boolean gone = cause instanceof SQLException failed
+                && failed.getSQLState() != null
+                && failed.getSQLState().startsWith(CONNECTION);
+        return lost
+                || gone
+                || cause instanceof SQLTransientConnectionException
+                || cause instanceof SQLNonTransientConnectionException
+                || cause instanceof SQLRecoverableException
+                || cause instanceof SQLTimeoutException;
     }
 }

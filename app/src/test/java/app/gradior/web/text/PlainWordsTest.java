@@ -39,7 +39,7 @@ class PlainWordsTest {
     private static final Pattern PIPED = Pattern.compile("\\|([^|]*)\\|");
     private static final Pattern QUOTED = Pattern.compile("'([^']*)'");
     private static final Pattern WORD = Pattern.compile("[A-Za-z][A-Za-z'’-]*");
-    private static final Pattern JAVA_STRING = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"");
+    private static final Pattern JAVA_STRING = Pattern.compile("\"([^\"\\\\]*+(?:\\\\.[^\"\\\\]*+)*+)\"");
 
     /** What is said, and where. */
     private record Said(String where, String words) {}
