@@ -17,9 +17,8 @@ public final class Faults {
     private static final int SLOW_MS = 200;
     private static final int MINUTE_S = 60;
     private static final int A_WHILE_S = 20;
-    /** Until what the database has laid out before is used up. */
-    private static final int FULL_S = 120;
-
+    private static final int MOST_SAUCES = 3000;
+    private static final String LONG_SAUCE = "name=Long&text=" + "600+g+plums+as+they+come%0A".repeat(400);
     private static final int DISK_MB = 640;
 
     private final Path folder;
@@ -113,7 +112,16 @@ public final class Faults {
 
     private void fill() throws Exception {
         Shell.run("dd if=/dev/zero of=" + folder.resolve("filler") + " bs=1M 2>/dev/null");
-        meanwhile(FULL_S);
+        // What the database has laid out before is used up by something long, while entries go on.
+        Browser.Answer answer = browser.post("/sauces/new", LONG_SAUCE, "");
+        int kept = 0;
+        while (answer.status() < 400 && kept < MOST_SAUCES) {
+            kept++;
+            answer = browser.post("/sauces/new", LONG_SAUCE, "");
+        }
+        System.out.println("      " + kept + " long sauces found room; the next was answered " + answer.status()
+                + (answer.body().contains("is full") ? ", which said why" : ""));
+        meanwhile(A_WHILE_S);
         System.out.println(
                 "      a page answers " + browser.part("/pots/new", "").status());
         Files.delete(folder.resolve("filler"));

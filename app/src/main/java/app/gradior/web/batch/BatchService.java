@@ -246,13 +246,21 @@ public class BatchService {
         CookRow row = mapper.lock(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
         Folded before = folded(kitchen, row);
         String hash = Secrets.hash(content);
+        if (before.find(sent).isPresent()
+                && mapper.eventsFrom(kitchen, cookId, sent).isEmpty()) {
+            // It was read after it was made and before it was on the disk, and went when the database did.
+            before = Folded.of(read(mapper.events(kitchen, cookId)));
+        }
         Optional<StoredEvent> earlier = before.find(sent);
         if (earlier.isPresent()) {
             if (earlier.get().contentHash() != null
                     && !earlier.get().contentHash().equals(hash)) {
                 throw new Refused(BatchText.SENT_TWICE);
             }
-            return new StoredCook(row, before);
+            // What can be read need not be on the disk yet. This is told to be kept once a later change is, which
+            // follows it there.
+            mapper.changed(kitchen, cookId, row.finishedAt());
+            return new StoredCook(mapper.find(kitchen, cookId).orElseThrow(), before);
         }
         List<CookEvent> events = made.apply(before.cook());
         boolean alwaysTaken =

@@ -40,6 +40,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
@@ -430,6 +431,34 @@ class CookEventsTest {
                 .bodyText()
                 .contains("Something else was sent under the same number");
         assertThat(now().events()).hasSize(1);
+    }
+
+    /** What others have committed can be read before it is on the disk. */
+    @Test
+    void whatIsSentAgainIsAnsweredBehindAChangeThatFollowsItToTheDisk() {
+        UUID event = UUID.randomUUID();
+        send("kind=weighed&value=800&event=" + event);
+        long revision = cooks.find(kitchen, id).row().revision();
+
+        send("kind=weighed&value=800&event=" + event);
+
+        assertThat(cooks.find(kitchen, id).row().revision()).isGreaterThan(revision);
+        assertThat(now().events()).hasSize(1);
+    }
+
+    @Test
+    void whatWasReadAndThenWentWithTheDatabaseIsKeptWhenItIsSentAgain() {
+        JdbcTemplate database = RunningApplication.context().getBean(JdbcTemplate.class);
+        UUID event = UUID.randomUUID();
+        send("kind=weighed&value=800&event=" + event);
+        database.update("delete from cook_event where id = ?", event.toString());
+
+        assertThat(send("kind=weighed&value=800&event=" + event)).hasStatus3xxRedirection();
+
+        assertThat(database.queryForObject(
+                        "select count(*) from cook_event where id = ?", Integer.class, event.toString()))
+                .isEqualTo(1);
+        assertThat(now().results()).hasSize(1);
     }
 
     @Test
