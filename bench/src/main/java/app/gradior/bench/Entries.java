@@ -6,8 +6,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Queue;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -27,6 +29,9 @@ final class Entries {
     private final Queue<Integer> todo = new ConcurrentLinkedQueue<>();
     private final AtomicInteger acknowledged = new AtomicInteger();
     private final AtomicInteger failed = new AtomicInteger();
+    /** The how manieth each was that was acknowledged. */
+    private final Map<UUID, Integer> order = new ConcurrentHashMap<>();
+
     private final UUID[] ids = new UUID[ENTRIES];
     private final List<String> cooks = new ArrayList<>();
     private final ExecutorService hands = Executors.newFixedThreadPool(HANDS);
@@ -93,7 +98,7 @@ final class Entries {
                     return;
                 }
             }
-            acknowledged.incrementAndGet();
+            order.put(ids[next], acknowledged.incrementAndGet());
         }
     }
 
@@ -135,11 +140,18 @@ final class Entries {
         sql.append(
                 "select concat(count(distinct e.id), ' ', count(e.id)) from sent s left join cook_event e on e.id = s.id;\n");
         Files.writeString(list, sql);
-        String counts = Shell.said("mariadb --no-defaults -N -h 127.0.0.1 -P " + databasePort + " -u gradior_owner -p"
-                        + password + " gradior <" + list)
-                .strip();
+        String ask = "mariadb --no-defaults -N -h 127.0.0.1 -P " + databasePort + " -u gradior_owner -p" + password
+                + " gradior";
+        String counts = Shell.said(ask + " <" + list).strip();
         System.out.println(acknowledged + " acknowledged after " + failed
                 + " tries that failed; stored, and rows of them: " + counts);
+        sql.append("select s.id from sent s where not exists (select 1 from cook_event e where e.id = s.id);\n");
+        Files.writeString(list, sql);
+        Shell.said(ask + " <" + list)
+                .lines()
+                .skip(1)
+                .forEach(
+                        lost -> System.out.println("lost: acknowledged as number " + order.get(UUID.fromString(lost))));
         return counts.equals(ENTRIES + " " + ENTRIES) && acknowledged.get() == ENTRIES;
     }
 }

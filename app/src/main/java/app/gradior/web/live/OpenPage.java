@@ -69,11 +69,15 @@ final class OpenPage implements WriteListener, AsyncListener {
     void end() {
         if (!over) {
             over = true;
-            try {
-                context.complete();
-            } catch (IllegalStateException already) {
-                // The server has ended it by itself.
-            }
+            complete();
+        }
+    }
+
+    private void complete() {
+        try {
+            context.complete();
+        } catch (IllegalStateException already) {
+            // The server has ended it by itself.
         }
     }
 
@@ -124,9 +128,11 @@ final class OpenPage implements WriteListener, AsyncListener {
         end();
     }
 
+    /** Whoever read it is gone: unless it is completed here, the server would write a page of errors into it. */
     @Override
     public void onError(AsyncEvent event) {
-        end();
+        over = true;
+        complete();
     }
 
     @Override
