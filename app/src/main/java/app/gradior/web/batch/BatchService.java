@@ -259,8 +259,8 @@ public class BatchService {
             }
             // What can be read need not be on the disk yet. This is told to be kept once a later change is, which
             // follows it there.
-            mapper.changed(kitchen, cookId, row.finishedAt());
-            return new StoredCook(mapper.find(kitchen, cookId).orElseThrow(), before);
+            mapper.followToTheDisk(kitchen);
+            return new StoredCook(row, before);
         }
         List<CookEvent> events = made.apply(before.cook());
         boolean alwaysTaken =
