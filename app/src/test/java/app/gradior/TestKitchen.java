@@ -8,6 +8,7 @@ import app.gradior.web.SignedIn;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.Accounts;
+import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.kitchen.NewKitchen;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
@@ -64,6 +65,11 @@ public final class TestKitchen {
     /** Who cooks in it. */
     public UserDetails cook() {
         return bean(Accounts.class).loadUserByUsername(name);
+    }
+
+    /** How often something of a kitchen has been written to the disk. */
+    public static long writes(UUID kitchen) {
+        return bean(KitchenCache.class).changes(kitchen);
     }
 
     /** Does something as the one who cooks here. */

@@ -257,9 +257,6 @@ public class BatchService {
                     && !earlier.get().contentHash().equals(hash)) {
                 throw new Refused(BatchText.SENT_TWICE);
             }
-            // What can be read need not be on the disk yet. This is told to be kept once a later change is, which
-            // follows it there.
-            mapper.followToTheDisk(kitchen);
             return new StoredCook(row, before);
         }
         List<CookEvent> events = made.apply(before.cook());

@@ -67,10 +67,6 @@ interface CookMapper {
             order by seq""")
     List<EventRow> eventsFrom(@Param("kitchen") UUID kitchen, @Param("cook") UUID cook, @Param("from") UUID from);
 
-    /** A write that changes nothing of a cook: once it is committed, all that was before it is on the disk. */
-    @Update("update kitchen_change set changes = changes + 1 where kitchen_id = #{kitchen}")
-    void followToTheDisk(@Param("kitchen") UUID kitchen);
-
     record RevisionRow(UUID kitchenId, UUID id, long revision) {
         BatchService.Which which() {
             return new BatchService.Which(kitchenId, id);

@@ -4,7 +4,6 @@ import app.gradior.evening.Pace;
 import app.gradior.evening.Schedule;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.platform.Retry;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -15,12 +14,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The evenings of a kitchen. */
@@ -35,13 +32,11 @@ public class Evenings {
     private static final int TELLING = 80;
 
     private final EveningMapper mapper;
-    private final TransactionTemplate transactions;
     private final Clock clock;
     private final JsonMapper json = new JsonMapper();
 
-    Evenings(EveningMapper mapper, TransactionTemplate transactions, Clock clock) {
+    Evenings(EveningMapper mapper, Clock clock) {
         this.mapper = mapper;
-        this.transactions = transactions;
         this.clock = clock;
     }
 
@@ -133,75 +128,69 @@ public class Evenings {
     }
 
     /** Changes how it is put together, as it is by now. */
+    @Transactional
     public void change(UUID kitchen, UUID id, UnaryOperator<EveningBody> how) {
-        locked(kitchen, id, kept -> {
-            EveningBody changed = how.apply(kept.body());
-            mapper.change(kitchen, id, kept.name(), changed.lastServed(), json.writeValueAsString(changed));
-        });
+        Kept kept = locked(kitchen, id);
+        EveningBody changed = how.apply(kept.body());
+        mapper.change(kitchen, id, kept.name(), changed.lastServed(), json.writeValueAsString(changed));
     }
 
-    /** Does something to an evening that nobody else changes meanwhile; once more, where two have met at its rows. */
-    private void locked(UUID kitchen, UUID id, Consumer<Kept> what) {
-        Retry.ifMet(() -> transactions.execute(status -> {
-            what.accept(mapper.lock(kitchen, id).map(this::read).orElseThrow(() -> new NotFound("evening")));
-            return true;
-        }));
+    /** An evening that nobody else changes until the transaction ends. */
+    private Kept locked(UUID kitchen, UUID id) {
+        return mapper.lock(kitchen, id).map(this::read).orElseThrow(() -> new NotFound("evening"));
     }
 
+    @Transactional
     public void rename(UUID kitchen, UUID id, String name) {
-        locked(
-                kitchen,
-                id,
-                kept -> mapper.change(
-                        kitchen, id, name, kept.body().lastServed(), json.writeValueAsString(kept.body())));
+        EveningBody body = locked(kitchen, id).body();
+        mapper.change(kitchen, id, name, body.lastServed(), json.writeValueAsString(body));
     }
 
     /** Keeps the schedule that was found for what it is by a mark of that. */
+    @Transactional
     void scheduled(UUID kitchen, UUID id, Schedule schedule, String of) {
-        Retry.ifMet(() -> mapper.schedule(kitchen, id, json.writeValueAsString(schedule), of, now()));
+        mapper.schedule(kitchen, id, json.writeValueAsString(schedule), of, now());
     }
 
+    @Transactional
     public void goesOn(UUID kitchen, UUID id, boolean started, boolean finished) {
-        locked(
-                kitchen,
-                id,
-                kept -> mapper.goesOn(
-                        kitchen, id, started ? kept.startedAt().orElseGet(this::now) : null, finished ? now() : null));
+        Kept kept = locked(kitchen, id);
+        mapper.goesOn(kitchen, id, started ? kept.startedAt().orElseGet(this::now) : null, finished ? now() : null);
     }
 
     @Transactional
     public void remove(UUID kitchen, UUID id) {
-        mapper.lock(kitchen, id).orElseThrow(() -> new NotFound("evening"));
+        locked(kitchen, id);
         mapper.removeEvents(kitchen, id);
         mapper.remove(kitchen, id);
     }
 
     /** Keeps what happened; the same sent again changes nothing. */
+    @Transactional
     public void append(UUID kitchen, UUID evening, UUID id, Instant at, EveningEvent event) {
-        locked(kitchen, evening, kept -> {
-            List<EveningMapper.EventRow> events = mapper.events(kitchen, evening);
-            if (events.stream().anyMatch(e -> e.id().equals(id))) {
-                return;
-            }
-            if (events.size() >= MAX_EVENTS) {
-                throw new Refused(EveningText.TOO_MUCH_HAPPENED);
-            }
-            mapper.store(
-                    kitchen,
-                    evening,
-                    new EveningMapper.EventRow(
-                            id,
-                            event.kind(),
-                            at.truncatedTo(ChronoUnit.MICROS),
-                            json.writerFor(EveningEvent.class).writeValueAsString(event),
-                            CurrentKitchen.person().orElse(null)),
-                    now());
-            mapper.goesOn(
-                    kitchen,
-                    evening,
-                    kept.startedAt().orElseGet(this::now),
-                    kept.finishedAt().orElse(null));
-        });
+        Kept kept = locked(kitchen, evening);
+        List<EveningMapper.EventRow> events = mapper.events(kitchen, evening);
+        if (events.stream().anyMatch(e -> e.id().equals(id))) {
+            return;
+        }
+        if (events.size() >= MAX_EVENTS) {
+            throw new Refused(EveningText.TOO_MUCH_HAPPENED);
+        }
+        mapper.store(
+                kitchen,
+                evening,
+                new EveningMapper.EventRow(
+                        id,
+                        event.kind(),
+                        at.truncatedTo(ChronoUnit.MICROS),
+                        json.writerFor(EveningEvent.class).writeValueAsString(event),
+                        CurrentKitchen.person().orElse(null)),
+                now());
+        mapper.goesOn(
+                kitchen,
+                evening,
+                kept.startedAt().orElseGet(this::now),
+                kept.finishedAt().orElse(null));
     }
 
     /** What happened and was not undone, in the order in which it came. */

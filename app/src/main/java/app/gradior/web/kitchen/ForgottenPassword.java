@@ -2,9 +2,9 @@ package app.gradior.web.kitchen;
 
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.stereotype.Component;
@@ -37,8 +37,9 @@ class ForgottenPassword {
 
     @EventListener
     void atStart(ApplicationReadyEvent ready) {
-        System.out.println(renew().map(KitchenText::newPassword).orElse(KitchenText.NOBODY_OF_THIS_NAME));
-        ((ConfigurableApplicationContext) ready.getApplicationContext()).close();
+        Optional<String> password = renew();
+        System.out.println(password.map(KitchenText::newPassword).orElse(KitchenText.NOBODY_OF_THIS_NAME));
+        System.exit(SpringApplication.exit(ready.getApplicationContext(), () -> password.isPresent() ? 0 : 1));
     }
 
     /**

@@ -29,6 +29,8 @@ class CookPages {
     /** What is fetched again whenever something happens. */
     static final String LIVE = "live";
 
+    static final String LIVE_PART = "cook/cook :: live";
+
     /** Minutes from which on the end is near. */
     private static final double NEAR_THE_END = 8;
 
@@ -91,11 +93,21 @@ class CookPages {
     }
 
     String page(UUID kitchen, BatchService.StoredCook kept, String fragment, Model model) {
+        fill(kitchen, kept, views.underWay(kitchen), model);
+        return LIVE.equals(fragment) ? LIVE_PART : "cook/cook";
+    }
+
+    /**
+     * Gives the template all it shows.
+     *
+     * @param underWay all cooks of the kitchen that are
+     */
+    void fill(UUID kitchen, BatchService.StoredCook kept, List<CookView> underWay, Model model) {
         CookPage page = live(kitchen, kept);
         model.addAttribute("page", page);
         model.addAttribute("view", page.getView());
         model.addAttribute("chart", json.writeValueAsString(page.getView().drawing()));
-        model.addAttribute("others", views.underWay(kitchen));
+        model.addAttribute("others", underWay);
         model.addAttribute("activities", Activity.values());
         model.addAttribute("looks", SpoonCoat.values());
         List<KitchenPot> all = pots.all(kitchen);
@@ -115,6 +127,5 @@ class CookPages {
                                                 .pot())));
         model.addAttribute("askPlate", asksPlate(kitchen, page.getView()));
         model.addAttribute("starches", StarchKind.values());
-        return LIVE.equals(fragment) ? "cook/cook :: live" : "cook/cook";
     }
 }

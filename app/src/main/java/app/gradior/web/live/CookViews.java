@@ -4,6 +4,7 @@ import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.Forecast;
 import app.gradior.web.batch.BatchService;
+import app.gradior.web.batch.CookRow;
 import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -44,7 +45,12 @@ public class CookViews {
 
     /** Every cook of a kitchen that is on the heat or waits to come off. */
     public List<CookView> underWay(UUID kitchen) {
-        return cooks.underWay(kitchen).stream().map(this::of).toList();
+        return of(kitchen, cooks.rowsUnderWay(kitchen));
+    }
+
+    /** Those of rows that were just read. */
+    List<CookView> of(UUID kitchen, List<CookRow> rows) {
+        return rows.stream().map(row -> of(cooks.kept(kitchen, row))).toList();
     }
 
     /** The moment that views of running cooks are of. */

@@ -39,6 +39,7 @@ class LivePart {
 
     private final CookPages pages;
     private final BatchService cooks;
+    private final CookViews looks;
     private final KitchenCache kitchens;
     private final ThymeleafViewResolver views;
     private final Cache<Key, Part> parts =
@@ -60,9 +61,10 @@ class LivePart {
         }
     }
 
-    LivePart(CookPages pages, BatchService cooks, KitchenCache kitchens, ThymeleafViewResolver views) {
+    LivePart(CookPages pages, BatchService cooks, CookViews looks, KitchenCache kitchens, ThymeleafViewResolver views) {
         this.pages = pages;
         this.cooks = cooks;
+        this.looks = looks;
         this.kitchens = kitchens;
         this.views = views;
     }
@@ -70,17 +72,18 @@ class LivePart {
     /** @param kept the cook as it is now */
     View of(UUID kitchen, BatchService.StoredCook kept) {
         Instant now = cooks.now();
+        List<CookRow> underWay = cooks.rowsUnderWay(kitchen);
         Key key = new Key(
                 Revision.of(kept.row()),
                 kitchens.changes(kitchen),
-                cooks.rowsUnderWay(kitchen).stream()
+                underWay.stream()
                         .filter(row -> !row.id().equals(kept.row().id()))
                         .map(Revision::of)
                         .toList());
         return (model, request, response) -> {
             Part part = parts.getIfPresent(key);
             if (part == null || Duration.between(part.made(), now).abs().compareTo(IS_NOW) > 0) {
-                part = new Part(now, render(kitchen, kept, request, response));
+                part = new Part(now, render(kitchen, kept, underWay, request, response));
                 parts.put(key, part);
             }
             response.setContentType(MediaType.TEXT_HTML_VALUE);
@@ -90,10 +93,14 @@ class LivePart {
     }
 
     private byte[] render(
-            UUID kitchen, BatchService.StoredCook kept, HttpServletRequest request, HttpServletResponse response)
+            UUID kitchen,
+            BatchService.StoredCook kept,
+            List<CookRow> underWay,
+            HttpServletRequest request,
+            HttpServletResponse response)
             throws Exception {
         ExtendedModelMap model = new ExtendedModelMap();
-        String name = pages.page(kitchen, kept, CookPages.LIVE, model);
+        pages.fill(kitchen, kept, looks.of(kitchen, underWay), model);
         StringWriter rendered = new StringWriter(TYPICAL);
         PrintWriter writer = new PrintWriter(rendered);
         HttpServletResponse instead = new HttpServletResponseWrapper(response) {
@@ -105,7 +112,7 @@ class LivePart {
         Object token = request.getAttribute(CsrfToken.class.getName());
         request.removeAttribute(CsrfToken.class.getName());
         try {
-            views.resolveViewName(name, Locale.ENGLISH).render(model, request, instead);
+            views.resolveViewName(CookPages.LIVE_PART, Locale.ENGLISH).render(model, request, instead);
         } finally {
             request.setAttribute(CsrfToken.class.getName(), token);
         }

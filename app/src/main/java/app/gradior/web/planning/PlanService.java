@@ -2,7 +2,6 @@ package app.gradior.web.planning;
 
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.platform.NotFound;
-import app.gradior.web.platform.Retry;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -36,12 +36,9 @@ public class PlanService {
      * @return the plan that is kept under the id
      * @throws DuplicateKeyException if the id is another kitchen's
      */
+    @Transactional
     public KeptPlan keep(UUID kitchen, UUID id, Planning.PlanAttempt planned) {
         Planning.FeasiblePlan plan = planned.possible().orElseThrow();
-        return Retry.ifMet(() -> insert(kitchen, id, planned, plan));
-    }
-
-    private KeptPlan insert(UUID kitchen, UUID id, Planning.PlanAttempt planned, Planning.FeasiblePlan plan) {
         if (mapper.find(kitchen, id).isEmpty()) {
             pots.addOnce(kitchen, plan.pot());
             mapper.keep(

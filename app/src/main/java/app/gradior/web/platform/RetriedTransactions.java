@@ -13,6 +13,8 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Role;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.AnnotatedElementUtils;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -51,11 +53,16 @@ class RetriedTransactions {
             try {
                 return call.proceed();
             } catch (RuntimeException e) {
-                if (!Retry.isMet(e)) {
+                if (!met(e)) {
                     throw e;
                 }
                 return again.proceed();
             }
+        }
+
+        /** Whether a change was given up whole for another one, and can be made again. */
+        private static boolean met(RuntimeException e) {
+            return e instanceof DuplicateKeyException || e instanceof PessimisticLockingFailureException;
         }
     }
 }

@@ -14,7 +14,6 @@ import app.gradior.quantity.Mass;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.PotMapper;
 import app.gradior.web.kitchen.AccountMapper;
-import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.sauce.Sauce;
@@ -439,13 +438,12 @@ class CookEventsTest {
     void whatIsSentAgainIsAnsweredBehindAChangeThatFollowsItToTheDisk() {
         UUID event = UUID.randomUUID();
         send("kind=weighed&value=800&event=" + event);
-        KitchenCache kitchens = RunningApplication.context().getBean(KitchenCache.class);
         long revision = cooks.find(kitchen, id).row().revision();
-        long changes = kitchens.changes(kitchen);
+        long writes = TestKitchen.writes(kitchen);
 
         send("kind=weighed&value=800&event=" + event);
 
-        assertThat(kitchens.changes(kitchen)).isGreaterThan(changes);
+        assertThat(TestKitchen.writes(kitchen)).isGreaterThan(writes);
         assertThat(cooks.find(kitchen, id).row().revision()).isEqualTo(revision);
         assertThat(now().events()).hasSize(1);
     }

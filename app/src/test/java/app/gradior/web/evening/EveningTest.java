@@ -418,9 +418,11 @@ class EveningTest {
         found(evening);
         post(own, "/evenings/" + evening + "/start");
         String id = UUID.randomUUID().toString();
-        for (int i = 0; i < 2; i++) {
-            post(own, "/evenings/" + evening + "/events", "event", id, "kind", "begun", "job", "1", "task", "0");
-        }
+        String[] note = {"event", id, "kind", "begun", "job", "1", "task", "0"};
+        post(own, "/evenings/" + evening + "/events", note);
+        long writes = TestKitchen.writes(own.id());
+        post(own, "/evenings/" + evening + "/events", note);
+        assertThat(TestKitchen.writes(own.id())).isGreaterThan(writes);
         assertThat(evenings.happened(own.id(), evening)).hasSize(1);
         assertThat(task(page(evening), "stew").className()).contains("begun");
 

@@ -238,7 +238,9 @@ class PlanBoardTest {
         UUID id = UUID.randomUUID();
         String choices = "use=GLAZE&least=600&starch=arrowroot&route=reduce-then-slurry";
         post("/plans", "plan=" + id + "&sauce=" + plum.id() + "&pot=" + pot.id() + "&" + choices);
+        long writes = TestKitchen.writes(kitchen);
         post("/plans", "plan=" + id + "&sauce=" + plum.id() + "&pot=" + pot.id() + "&use=POUR");
+        assertThat(TestKitchen.writes(kitchen)).isGreaterThan(writes);
         KeptPlan kept = plans.find(kitchen, id).orElseThrow();
 
         assertThat(plans.ofSauce(kitchen, plum.id())).hasSize(1);
@@ -247,9 +249,10 @@ class PlanBoardTest {
         sauces.save(kitchen, plum, "Plum sauce", "900 g plums");
 
         UUID batch = UUID.randomUUID();
-        for (int i = 0; i < 2; i++) {
-            post("/cooks", "cook=" + batch + "&plan=" + id + "&sauce=" + plum.id());
-        }
+        post("/cooks", "cook=" + batch + "&plan=" + id + "&sauce=" + plum.id());
+        writes = TestKitchen.writes(kitchen);
+        post("/cooks", "cook=" + batch + "&plan=" + id + "&sauce=" + plum.id());
+        assertThat(TestKitchen.writes(kitchen)).isGreaterThan(writes);
         BatchService.StoredCook started = cooks.find(kitchen, batch);
         assertThat(started.row().planId()).isEqualTo(id);
         assertThat(started.row().sauceVersion()).isEqualTo(1);

@@ -156,7 +156,9 @@ class PracticeTest {
     void aStepThatIsSentAgainIsTakenOnceAndWhatCannotBeIsRefused() {
         UUID run = begin(Lesson.TAKE_IT_OFF, "5");
         step(run, 0, 10, "heat", 7);
+        long writes = TestKitchen.writes(own.id());
         assertThat(json(step(run, 0, 10, "heat", 7)).path("number").asInt()).isEqualTo(1);
+        assertThat(TestKitchen.writes(own.id())).isGreaterThan(writes);
         for (Object[] bad : new Object[][] {
             {1, 5.0, "stir", 0.0},
             {2, 20.0, "stir", 0.0},
