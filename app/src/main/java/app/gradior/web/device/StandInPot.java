@@ -13,6 +13,7 @@ import app.gradior.quantity.Mass;
 import app.gradior.thickness.ThicknessFactor;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 
 /** A pot that a stand-in of a device stands under, or in. */
@@ -42,6 +43,11 @@ public interface StandInPot {
                         new Truth(k, ThicknessFactor.ONE),
                         SimulatedPot.Foaming.of(mixture)))
                 .after(new Act.Keep(conditions.activity()));
-        return now -> boils.at(Math.max(0, Duration.between(start, now).toMillis() / 1000.0));
+        // It goes on from where it was last asked: from its beginning it would take longer each time.
+        AtomicReference<SimulatedPot> last = new AtomicReference<>(boils);
+        return now -> {
+            double seconds = Math.max(0, Duration.between(start, now).toMillis() / 1000.0);
+            return last.updateAndGet(then -> (then.seconds() > seconds ? boils : then).at(seconds));
+        };
     }
 }

@@ -63,6 +63,18 @@ class SimulationsTest {
     }
 
     @Test
+    void waterGoesOnFromWhereItWasAndIsAsItWasAtAnEarlierMoment() {
+        StandInPot pot = StandInPot.ofWater(Mass.ofGrams(1000), SIMMER, devices.now(), 1);
+        Instant soon = devices.now().plusSeconds(600);
+        Mass then = pot.at(soon).mixture().mass();
+        Mass later = pot.at(soon.plusSeconds(600)).mixture().mass();
+
+        assertThat(later).isLessThan(then);
+        assertThat(pot.at(soon).mixture().mass()).isEqualTo(then);
+        assertThat(pot.at(soon.plusSeconds(600)).mixture().mass()).isEqualTo(later);
+    }
+
+    @Test
     void aScaleWeighsPotAndWaterAsTheWaterGoes() {
         Devices.Added scale = start(Device.Kind.SCALE, new Faults(0, 0, 0));
         simulations.tick();
