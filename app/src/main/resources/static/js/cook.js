@@ -357,39 +357,47 @@ async function leave(to) {
   await outbox.flush();
 }
 
-/** The revision that this device keeps for where there is no network. */
-let keptRevision = live.querySelector('.cook')?.getAttribute('data-revision') ?? '';
+/** The revision of the cook that the page shows. */
+const shown = () => live.querySelector('.cook')?.getAttribute('data-revision') ?? '';
+/** The one that this device keeps for where there is no network. */
+let keptRevision = shown();
 
 async function refresh() {
   try {
     const answer = await fetch(live.dataset.live, { headers: { 'X-Fragment': 'live' } });
     if (answer.redirected) await leave(answer.url);
-    else if (answer.ok) {
-      heard = performance.now();
-      show(await answer.text());
-    }
-    const revision = live.querySelector('.cook')?.getAttribute('data-revision') ?? '';
-    if (revision !== keptRevision && keepPage()) keptRevision = revision;
+    else if (answer.ok) arrived(await answer.text());
   } catch {
     // Without the network the page stays as it is; what is entered waits in the outbox.
   }
+}
+
+/** @param {string} html what the server says of the cook now */
+function arrived(html) {
+  heard = performance.now();
+  show(html);
+  const revision = shown();
+  if (revision !== keptRevision && keepPage()) keptRevision = revision;
 }
 setInterval(() => {
   outbox.flush();
   if (!document.hidden) refresh();
 }, EVERY_MS);
 
-/** Other devices' entries: the server says that there are some, the page asks for what they come to. */
+/** Other devices' entries: the server sends what they come to, or says that there are some, and the page asks. */
 let stream = null;
 /** Where too many pages listen already, this one asks by itself, oftener than it would. */
 const CROWDED_MS = 5000;
 const LISTEN_AGAIN_MS = 60_000;
 function listen() {
   stream?.close();
-  stream = new EventSource(`${live.dataset.stream}?since=${live.querySelector('.cook')?.getAttribute('data-revision') ?? ''}`);
+  stream = new EventSource(`${live.dataset.stream}?since=${shown()}`);
+  // What this page entered itself it has shown already.
   stream.addEventListener('changed', (event) => {
-    // What this page entered itself it has shown already.
-    if (Number(event.data) !== Number(live.querySelector('.cook')?.getAttribute('data-revision'))) refresh();
+    if (Number(event.data) !== Number(shown())) refresh();
+  });
+  stream.addEventListener('live', (event) => {
+    if (Number(/data-revision="(\d+)"/.exec(event.data)?.[1]) > Number(shown())) arrived(event.data);
   });
   stream.addEventListener('full', () => {
     stream.close();

@@ -17,7 +17,9 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Queue;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import org.jsoup.Jsoup;
 
 /** Somebody who is signed in over real HTTP, with real sessions: what a browser without scripts would be. */
@@ -58,6 +60,14 @@ public final class SignedIn {
     }
 
     /** Posts a form, with the token that pages carry. */
+    /** What a stream says, line by line as it comes. */
+    public Queue<String> listen(String path) {
+        Queue<String> lines = new ConcurrentLinkedQueue<>();
+        http.sendAsync(HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofLines())
+                .thenAccept(stream -> stream.body().forEach(lines::add));
+        return lines;
+    }
+
     public HttpResponse<String> post(String path, String fields) {
         return send(HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/x-www-form-urlencoded")

@@ -35,6 +35,7 @@ public final class StreamLoad {
     private static final int IN_THE_POT_G = 900;
     private static final double LOST_G = 0.5;
     private static final double MS = 1e6;
+    private static final int LONGEST_NUMBER = 40;
 
     private final String address;
     /** Whether pages fetch what they are told of, as a page does that is looked at. */
@@ -171,6 +172,13 @@ public final class StreamLoad {
         @Override
         public void onNext(String line) {
             if (!line.startsWith("data:")) {
+                return;
+            }
+            if (line.length() > LONGEST_NUMBER) {
+                // It is what the page shows now.
+                String revision = Browser.first("data-revision=\"(\\d+)\"", line);
+                since(revision, told);
+                since(revision, seen);
                 return;
             }
             since(line.substring("data:".length()).strip(), told);

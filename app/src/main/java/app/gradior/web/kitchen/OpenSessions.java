@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.stereotype.Component;
 
@@ -17,11 +18,18 @@ public class OpenSessions {
     private static final Duration DOWNLOAD_COUNTS_FOR = Duration.ofHours(1);
 
     private final JdbcIndexedSessionRepository database;
+    private final SessionMapper mapper;
     private final Clock clock;
 
-    OpenSessions(JdbcIndexedSessionRepository database, Clock clock) {
+    OpenSessions(JdbcIndexedSessionRepository database, SessionMapper mapper, Clock clock) {
         this.database = database;
+        this.mapper = mapper;
         this.clock = clock;
+    }
+
+    /** Those of some that have not ended by now, on whatever node. */
+    public Set<String> of(Set<String> ids) {
+        return ids.isEmpty() ? Set.of() : mapper.open(ids, clock.instant().toEpochMilli());
     }
 
     /** Ends every session of a name but one. */

@@ -64,6 +64,9 @@ class CookController {
             HttpServletResponse response) {
         BatchService.StoredCook kept = cooks.find(kitchen, id);
         EventReader.Kitchen known = atHand.of(kitchen, kept.row());
+        if (fragment != null) {
+            live.willBeMade(id);
+        }
         try {
             kept = cooks.append(
                     kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now()));

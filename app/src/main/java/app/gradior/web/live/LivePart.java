@@ -8,14 +8,20 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpServletResponseWrapper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Component;
@@ -32,17 +38,19 @@ class LivePart {
     /** Some 40 kB each. */
     private static final int KEPT = 300;
 
-    /** A page sets its clock by parts that are further off than this. */
-    private static final Duration IS_NOW = Duration.ofSeconds(1);
+    /** So long nothing in it is seen to have aged; the time by which a page sets its clock is that of the answer. */
+    private static final Duration IS_NOW = Duration.ofSeconds(5);
 
     private static final int TYPICAL = 40_000;
+    private static final String NOW = "data-now=\"";
 
     private final CookPages pages;
     private final BatchService cooks;
     private final CookViews looks;
     private final KitchenCache kitchens;
     private final ThymeleafViewResolver views;
-    private final Cache<Key, Part> parts =
+    /** The latest of each cook. */
+    private final Cache<UUID, Part> parts =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
     /**
@@ -53,13 +61,38 @@ class LivePart {
      */
     private record Key(Revision cook, long changes, List<Revision> others) {}
 
-    private record Part(Instant made, byte[] html) {}
+    /** Without line breaks, so that it can be an event of a stream; in two pieces around the time of the answer. */
+    private record Part(Key of, Instant made, byte[] before, byte[] after) {
+        static Part of(Key key, Instant made, String html) {
+            String line = html.lines().map(String::strip).collect(Collectors.joining(" "));
+            int from = line.indexOf(NOW) + NOW.length();
+            return new Part(
+                    key,
+                    made,
+                    line.substring(0, from).getBytes(StandardCharsets.UTF_8),
+                    line.substring(line.indexOf('"', from)).getBytes(StandardCharsets.UTF_8));
+        }
+
+        boolean isNow(Instant now) {
+            return Duration.between(made, now).abs().compareTo(IS_NOW) <= 0;
+        }
+
+        void write(Instant now, OutputStream out) throws IOException {
+            out.write(before);
+            out.write(now.toString().getBytes(StandardCharsets.US_ASCII));
+            out.write(after);
+        }
+    }
 
     private record Revision(UUID cook, long revision) {
         static Revision of(CookRow row) {
             return new Revision(row.id(), row.revision());
         }
     }
+
+    /** Those whose part is about to be made: who listens is told once it is. No longer than this, whatever comes of it. */
+    private final Cache<UUID, Boolean> beingMade =
+            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(1)).build();
 
     LivePart(CookPages pages, BatchService cooks, CookViews looks, KitchenCache kitchens, ThymeleafViewResolver views) {
         this.pages = pages;
@@ -81,18 +114,48 @@ class LivePart {
                         .map(Revision::of)
                         .toList());
         return (model, request, response) -> {
-            Part part = parts.getIfPresent(key);
-            if (part == null || Duration.between(part.made(), now).abs().compareTo(IS_NOW) > 0) {
-                part = new Part(now, render(kitchen, kept, underWay, request, response));
-                parts.put(key, part);
+            Part part = parts.getIfPresent(kept.row().id());
+            if (part == null || !part.of().equals(key) || !part.isNow(now)) {
+                part = Part.of(key, now, render(kitchen, kept, underWay, request, response));
+                parts.put(kept.row().id(), part);
             }
+            beingMade.invalidate(kept.row().id());
             response.setContentType(MediaType.TEXT_HTML_VALUE);
             response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-            response.getOutputStream().write(part.html());
+            part.write(now, response.getOutputStream());
         };
     }
 
-    private byte[] render(
+    /** Something happens in a cook, and whoever entered it is shown what it comes to. */
+    void willBeMade(UUID cook) {
+        beingMade.put(cook, true);
+    }
+
+    boolean isBeingMade(UUID cook) {
+        return beingMade.getIfPresent(cook) != null;
+    }
+
+    /**
+     * What was made of a cook just now for somebody else, in one line.
+     *
+     * @param revision of the cook
+     */
+    Optional<byte[]> atHand(UUID cook, long revision) {
+        Instant now = cooks.now();
+        return Optional.ofNullable(parts.getIfPresent(cook))
+                .filter(part -> part.of().cook().revision() == revision && part.isNow(now))
+                .map(part -> {
+                    ByteArrayOutputStream line = new ByteArrayOutputStream(TYPICAL);
+                    try {
+                        part.write(now, line);
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                    return line.toByteArray();
+                });
+    }
+
+    private String render(
             UUID kitchen,
             BatchService.StoredCook kept,
             List<CookRow> underWay,
@@ -116,6 +179,6 @@ class LivePart {
         } finally {
             request.setAttribute(CsrfToken.class.getName(), token);
         }
-        return rendered.toString().getBytes(StandardCharsets.UTF_8);
+        return rendered.toString();
     }
 }

@@ -18,13 +18,14 @@ import java.util.function.Consumer;
  */
 final class OpenPage implements WriteListener, AsyncListener {
     /** That somebody is there: a connection that nobody reads any more is noticed by it. */
-    private static final String HERE = ":here\n\n";
+    private static final byte[] HERE = ":here\n\n".getBytes(StandardCharsets.US_ASCII);
 
     private final BatchService.Which cook;
+    private final String session;
     private final AsyncContext context;
     private final ServletOutputStream out;
     private final Consumer<OpenPage> gone;
-    private final AtomicReference<String> waiting = new AtomicReference<>(HERE);
+    private final AtomicReference<byte[]> waiting = new AtomicReference<>(HERE);
     /** How often it was asked to write since the one who writes has looked. */
     private final AtomicInteger asked = new AtomicInteger();
 
@@ -33,12 +34,15 @@ final class OpenPage implements WriteListener, AsyncListener {
     private boolean unflushed;
 
     /**
+     * @param session of whoever reads it
      * @param context of a request that stays open
      * @param told the revision that the page shows
      * @param gone what is to be done once it does not listen any more
      */
-    OpenPage(BatchService.Which cook, AsyncContext context, long told, Consumer<OpenPage> gone) throws IOException {
+    OpenPage(BatchService.Which cook, String session, AsyncContext context, long told, Consumer<OpenPage> gone)
+            throws IOException {
         this.cook = cook;
+        this.session = session;
         this.context = context;
         this.out = context.getResponse().getOutputStream();
         this.told = told;
@@ -51,13 +55,24 @@ final class OpenPage implements WriteListener, AsyncListener {
         return cook;
     }
 
-    /** Tells it of a revision that it does not know; called by one thread only. */
-    void tell(long revision) {
-        if (revision != told) {
-            told = revision;
-            waiting.set("event:changed\ndata:" + revision + "\n\n");
-            write();
-        }
+    String session() {
+        return session;
+    }
+
+    /** Whether it was not told of a revision yet. */
+    boolean isBehind(long revision) {
+        return revision != told;
+    }
+
+    /**
+     * Tells it of a revision; called by one thread only.
+     *
+     * @param event as it goes over the line
+     */
+    void tell(long revision, byte[] event) {
+        told = revision;
+        waiting.set(event);
+        write();
     }
 
     /** Breaks the silence. */
@@ -104,9 +119,9 @@ final class OpenPage implements WriteListener, AsyncListener {
 
     private void writeWhatCanBe() throws IOException {
         while (!over && out.isReady()) {
-            String next = waiting.getAndSet(null);
+            byte[] next = waiting.getAndSet(null);
             if (next != null) {
-                out.write(next.getBytes(StandardCharsets.US_ASCII));
+                out.write(next);
                 unflushed = true;
             } else if (unflushed) {
                 unflushed = false;

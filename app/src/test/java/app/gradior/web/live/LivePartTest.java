@@ -1,6 +1,7 @@
 package app.gradior.web.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.gradior.RunningApplication;
 import app.gradior.TestKitchen;
@@ -10,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Queue;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -54,6 +56,53 @@ class LivePartTest {
                 "cook=" + second + "&plan=" + UUID.randomUUID() + "&sauce=" + ids.get("sauces") + "&pot="
                         + ids.get("pots") + "&aim=yield&amount=600");
         assertThat(live(other).body()).as("it names the other cooks").contains("/cooks/" + second);
+    }
+
+    /** A reading as the page itself sends it, which gets back what it shows then. */
+    private void stirs(SignedIn who) {
+        HttpResponse<String> answer =
+                who.send(HttpRequest.newBuilder(URI.create(RunningApplication.address() + cook + "/events"))
+                        .header("X-Fragment", "live")
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString(
+                                "kind=stirred&event=" + UUID.randomUUID() + "&_csrf=" + who.token())));
+        assertThat(answer.body()).contains("data-revision");
+    }
+
+    private static void says(Queue<String> stream, String event, String line) {
+        await().until(() -> stream.contains("event:" + event));
+        await().untilAsserted(
+                        () -> assertThat(stream).anyMatch(said -> said.startsWith("data:") && said.contains(line)));
+    }
+
+    private Queue<String> listens(SignedIn who) {
+        Queue<String> stream = who.listen(cook + "/stream");
+        await().until(() -> stream.contains(":here"));
+        return stream;
+    }
+
+    @Test
+    void whoListensIsSentWhatWasMadeForAnotherAndAsksForWhatWasNot() {
+        int before = revision(live(one).body());
+        Queue<String> stream = listens(other);
+
+        stirs(one);
+        says(stream, "live", "data-revision=\"" + (before + 1) + "\"");
+
+        one.post(cook + "/events", "kind=stirred&event=" + UUID.randomUUID());
+        says(stream, "changed", "data:" + (before + 2));
+    }
+
+    @Test
+    void whoIsSignedOutElsewhereIsSentNothingOfTheCookAnyMore() {
+        int before = revision(live(one).body());
+        Queue<String> stream = listens(other);
+        one.post("/account/sign-out-everywhere", "");
+        one.signIn(SignedIn.PASSWORD);
+
+        stirs(one);
+        says(stream, "changed", "data:" + (before + 1));
+        assertThat(stream).noneMatch(line -> line.contains("data-revision"));
     }
 
     @Test

@@ -6,7 +6,6 @@ import app.gradior.RunningApplication;
 import app.gradior.TestKitchen;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.BatchService.Which;
-import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import jakarta.servlet.ServletOutputStream;
 import jakarta.servlet.WriteListener;
 import java.io.IOException;
@@ -64,25 +63,30 @@ class OpenPageTest {
 
     @BeforeEach
     void listen() throws IOException {
-        page = new OpenPage(COOK, context, 3, it -> gone = true);
+        page = new OpenPage(COOK, "session", context, 3, it -> gone = true);
         page.onWritePossible();
+    }
+
+    private void tell(long revision) {
+        page.tell(revision, OpenPages.changed(revision));
     }
 
     @Test
     void aPageIsToldOfWhatItDoesNotShowAndOfNothingElse() {
-        page.tell(3);
-        page.tell(4);
-        page.tell(4);
+        assertThat(page.isBehind(3)).isFalse();
+        assertThat(page.isBehind(4)).isTrue();
+        tell(4);
+        assertThat(page.isBehind(4)).isFalse();
         assertThat(reader.taken.toString()).isEqualTo(":here\n\nevent:changed\ndata:4\n\n");
     }
 
     @Test
     void aSlowReaderKeepsNobodyWaitingAndGetsTheLatest() {
         reader.takes = false;
-        page.tell(4);
-        page.tell(5);
+        tell(4);
+        tell(5);
         page.here();
-        page.tell(6);
+        tell(6);
         page.here();
         assertThat(reader.taken.toString()).isEqualTo(":here\n\n");
 
@@ -96,13 +100,13 @@ class OpenPageTest {
         reader.cut = true;
         page.here();
         assertThat(gone).isTrue();
-        page.tell(9);
+        tell(9);
         page.end();
         assertThat(reader.taken.toString()).isEqualTo(":here\n\n");
     }
 
     @Test
-    void withoutRoomThePageIsToldToAskByItself(BatchService cooks) throws IOException {
+    void withoutRoomThePageIsToldToAskByItself(BatchService cooks, OpenPages pages) throws IOException {
         TestKitchen own = TestKitchen.of("listener");
         UUID sauce = own.sauce("Plum", "600 g plums\n250 ml water").id();
         UUID cook = UUID.randomUUID();
@@ -111,12 +115,11 @@ class OpenPageTest {
                         "/cooks",
                         "cook=" + cook + "&plan=" + UUID.randomUUID() + "&sauce=" + sauce + "&pot="
                                 + own.casserole().id() + "&use=GLAZE");
-        CookStream full = new CookStream(cooks, 0, new SimpleMeterRegistry());
+        CookStream full = new CookStream(cooks, pages, 0);
         MockHttpServletResponse answer = new MockHttpServletResponse();
 
         full.stream(own.id(), cook, "", new MockHttpServletRequest(), answer);
 
-        full.stop();
         assertThat(answer.getContentType()).startsWith("text/event-stream");
         assertThat(new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8))
                 .isEqualTo("event:full\ndata:0\n\n");
