@@ -29,6 +29,9 @@ import org.springframework.util.function.SingletonSupplier;
 
 /** A cook as its page shows it at one moment. */
 public final class CookView {
+    /** What is expected so soon after a reading is what that reading told. */
+    private static final Duration JUST_NOW = Duration.ofSeconds(1);
+
     private final BatchService.StoredCook kept;
     private final Instant now;
     private final Forecast forecast;
@@ -36,18 +39,29 @@ public final class CookView {
     private final Wording say;
     private final PlanText words;
     private final EntryText entryText;
-    private final Supplier<List<Entry>> entries;
+    private final Supplier<List<CookEvent>> told;
+    private final Supplier<Optional<String>> news;
 
-    /** @param planned what was expected of it at its start */
-    CookView(BatchService.StoredCook kept, Instant now, Supplier<Forecast> planned, Wording say, PlanText words) {
+    /**
+     * @param forecast of the moment, or of just before it
+     * @param planned what was expected of it at its start
+     */
+    CookView(
+            BatchService.StoredCook kept,
+            Instant now,
+            Forecast forecast,
+            Supplier<Forecast> planned,
+            Wording say,
+            PlanText words) {
         this.kept = kept;
         this.now = now;
-        this.forecast = kept.cook().forecast(now);
+        this.forecast = forecast;
         this.planned = planned;
         this.say = say;
         this.words = words;
         this.entryText = new EntryText(say, id -> kept.folded().find(id).map(BatchService.StoredEvent::event));
-        this.entries = SingletonSupplier.of(this::allEntries);
+        this.told = SingletonSupplier.of(this::toldOf);
+        this.news = SingletonSupplier.of(this::latestNews);
     }
 
     public CookRow getRow() {
@@ -121,12 +135,11 @@ public final class CookView {
 
     /** What happened lately, the latest first. */
     public List<Entry> getEntries() {
-        List<Entry> all = entries.get();
-        return all.subList(0, Math.min(SHOWN_ENTRIES, all.size()));
+        return entriesFrom(0, SHOWN_ENTRIES);
     }
 
     public int getEntryCount() {
-        return entries.get().size();
+        return told.get().size();
     }
 
     String said(CookEvent event) {
@@ -135,35 +148,43 @@ public final class CookView {
 
     /** A page of all that happened, the latest first; pages count from 0. */
     List<Entry> entries(int page) {
-        List<Entry> all = entries.get();
-        int from = Math.min(all.size(), page * PAGE_OF_ENTRIES);
-        return all.subList(from, Math.min(all.size(), from + PAGE_OF_ENTRIES));
+        return entriesFrom(page * PAGE_OF_ENTRIES, PAGE_OF_ENTRIES);
     }
 
-    private List<Entry> allEntries() {
-        Cook cook = kept.cook();
-        Set<UUID> questioned = cook.results().stream()
+    private List<Entry> entriesFrom(int from, int atMost) {
+        Set<UUID> questioned = kept.cook().results().stream()
                 .filter(Cook.ReadingResult::questioned)
                 .map(results -> results.reading().id())
                 .collect(Collectors.toSet());
-        Set<UUID> ofAmends = cook.events().stream()
-                .map(event -> EventForm.undoOfAmend(event.id()))
-                .collect(Collectors.toSet());
-        List<Entry> all = new ArrayList<>();
-        for (CookEvent event : cook.events()) {
-            boolean aside = event instanceof CookEvent.Confirmed
-                    || event instanceof CookEvent.TimerStopped
-                    || ofAmends.contains(event.id());
-            if (!aside) {
-                all.add(new Entry(event, entryText.of(event), questioned.contains(event.id()), true));
-            }
-        }
+        return told.get().stream()
+                .skip(from)
+                .limit(atMost)
+                .map(event -> new Entry(event, entryText.of(event), questioned.contains(event.id()), true))
+                .toList();
+    }
+
+    /** What happened, the latest first. */
+    private List<CookEvent> toldOf() {
+        List<CookEvent> events = kept.cook().events();
+        Set<UUID> ofAmends = events.stream().anyMatch(CookEvent.Undone.class::isInstance)
+                ? events.stream()
+                        .map(event -> EventForm.undoOfAmend(event.id()))
+                        .collect(Collectors.toSet())
+                : Set.of();
+        List<CookEvent> all = new ArrayList<>(events);
+        all.removeIf(event -> event instanceof CookEvent.Confirmed
+                || event instanceof CookEvent.TimerStopped
+                || ofAmends.contains(event.id()));
         Collections.reverse(all);
         return all;
     }
 
     /** What the latest reading changed, in a line; empty before the first. */
     public Optional<String> getNews() {
+        return news.get();
+    }
+
+    private Optional<String> latestNews() {
         List<Cook.ReadingResult> results = kept.cook().results();
         if (results.isEmpty()) {
             return Optional.empty();
@@ -174,7 +195,10 @@ public final class CookView {
         }
         Forecast then =
                 kept.cook().forecastBeforeLastResult(last.reading().at()).orElseThrow();
-        Forecast after = kept.cook().forecast(last.reading().at());
+        boolean justNow =
+                Duration.between(last.reading().at(), forecast.now()).abs().compareTo(JUST_NOW) < 0;
+        Forecast after =
+                justNow ? forecast : kept.cook().forecast(last.reading().at());
         return Optional.of(
                 capital(entryText.of(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
     }

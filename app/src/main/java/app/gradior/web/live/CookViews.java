@@ -9,6 +9,7 @@ import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -20,6 +21,12 @@ public class CookViews {
     private final BatchService cooks;
     private final Wording say;
     private final PlanText words;
+
+    /** A forecast is not worked out anew so soon: nothing in it is seen to have changed. */
+    private static final Duration SAME = Duration.ofSeconds(1);
+
+    private final Cache<Cook, Forecast> latest =
+            Caffeine.newBuilder().weakKeys().build();
 
     /** What was expected of cooks at their start, which nothing changes any more, for as long as they are remembered. */
     private final Cache<CookEvent.Started, Forecast> atTheStart =
@@ -38,9 +45,23 @@ public class CookViews {
         return new CookView(
                 kept,
                 moment,
+                forecast(kept.cook(), moment),
                 () -> atTheStart.get(started, start -> Cook.of(List.of(start)).forecast(start.at())),
                 say,
                 words);
+    }
+
+    private Forecast forecast(Cook cook, Instant moment) {
+        return latest.asMap()
+                .compute(
+                        cook,
+                        (of, known) -> known != null
+                                        && Duration.between(known.now(), moment)
+                                                        .abs()
+                                                        .compareTo(SAME)
+                                                <= 0
+                                ? known
+                                : of.forecast(moment));
     }
 
     /** Every cook of a kitchen that is on the heat or waits to come off. */
