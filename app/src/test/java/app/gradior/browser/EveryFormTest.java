@@ -341,7 +341,7 @@ class EveryFormTest {
         page.evaluate("""
                 (i) => {
                   const form = document.forms[i];
-                  const button = form.querySelector('button[type=submit], button:not([type])');
+                  const button = [...form.elements].find((one) => one.tagName === 'BUTTON' && one.type === 'submit');
                   form.requestSubmit(button ?? undefined);
                 }""", form);
         // A form that is sent by a script answers in its page; one that is not leads on. What was sent is waited for:

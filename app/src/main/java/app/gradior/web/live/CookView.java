@@ -109,7 +109,7 @@ public final class CookView {
     }
 
     /** Something that happened, said in words. */
-    public record Entry(CookEvent event, String words, boolean questioned, boolean undoable) {
+    public record Entry(CookEvent event, String words, boolean questioned) {
         /** The kind of the form that can amend it; empty if it can only be undone. */
         public String amendable() {
             return NOT_AMENDABLE.contains(event.kind()) ? "" : event.kind().key();
@@ -128,7 +128,7 @@ public final class CookView {
             EventKind.TIMER_STOPPED);
 
     /** Entries on a page that shows other things too; all of them have pages of their own. */
-    private static final int SHOWN_ENTRIES = 12;
+    private static final int SHOWN_ENTRIES = 8;
 
     /** Entries on a page of nothing else. */
     static final int PAGE_OF_ENTRIES = 100;
@@ -159,7 +159,7 @@ public final class CookView {
         return told.get().stream()
                 .skip(from)
                 .limit(atMost)
-                .map(event -> new Entry(event, entryText.of(event), questioned.contains(event.id()), true))
+                .map(event -> new Entry(event, entryText.of(event), questioned.contains(event.id())))
                 .toList();
     }
 

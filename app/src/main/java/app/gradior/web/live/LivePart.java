@@ -12,16 +12,15 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Component;
@@ -43,6 +42,7 @@ class LivePart {
 
     private static final int TYPICAL = 40_000;
     private static final String NOW = "data-now=\"";
+    private static final int HEAD = 400;
 
     private final CookPages pages;
     private final BatchService cooks;
@@ -63,14 +63,15 @@ class LivePart {
 
     /** Without line breaks, so that it can be an event of a stream; in two pieces around the time of the answer. */
     private record Part(Key of, Instant made, byte[] before, byte[] after) {
-        static Part of(Key key, Instant made, String html) {
-            String line = html.lines().map(String::strip).collect(Collectors.joining(" "));
-            int from = line.indexOf(NOW) + NOW.length();
+        static Part of(Key key, Instant made, byte[] line) {
+            // It is in the first tag.
+            String head = new String(line, 0, Math.min(HEAD, line.length), StandardCharsets.ISO_8859_1);
+            int from = head.indexOf(NOW) + NOW.length();
             return new Part(
                     key,
                     made,
-                    line.substring(0, from).getBytes(StandardCharsets.UTF_8),
-                    line.substring(line.indexOf('"', from)).getBytes(StandardCharsets.UTF_8));
+                    Arrays.copyOf(line, from),
+                    Arrays.copyOfRange(line, head.indexOf('"', from), line.length));
         }
 
         boolean isNow(Instant now) {
@@ -155,7 +156,7 @@ class LivePart {
                 });
     }
 
-    private String render(
+    private byte[] render(
             UUID kitchen,
             BatchService.StoredCook kept,
             List<CookRow> underWay,
@@ -164,7 +165,7 @@ class LivePart {
             throws Exception {
         ExtendedModelMap model = new ExtendedModelMap();
         pages.fill(kitchen, kept, looks.of(kitchen, underWay), model);
-        StringWriter rendered = new StringWriter(TYPICAL);
+        OneLine rendered = new OneLine(TYPICAL);
         PrintWriter writer = new PrintWriter(rendered);
         HttpServletResponse instead = new HttpServletResponseWrapper(response) {
             @Override
@@ -179,6 +180,7 @@ class LivePart {
         } finally {
             request.setAttribute(CsrfToken.class.getName(), token);
         }
-        return rendered.toString();
+        writer.flush();
+        return rendered.bytes();
     }
 }

@@ -1,0 +1,31 @@
+package app.gradior.web.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+
+class OneLineTest {
+    private final OneLine line = new OneLine(16);
+
+    private String said() {
+        return new String(line.bytes(), StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void linesFollowEachOtherWithABlankAndWithoutWhatTheyBeginWith() throws IOException {
+        line.write("<p>\n    so  much\r\n\t</p>\n");
+        line.write("  <i>".toCharArray());
+        assertThat(said()).isEqualTo("<p> so  much </p> <i>");
+    }
+
+    @Test
+    void whatIsNotLatinComesThroughAlsoWhereItIsWrittenInPieces() {
+        String all = "½ °C → ◆ 🥄 Crème";
+        for (int i = 0; i < all.length(); i++) {
+            line.write(all, i, 1);
+        }
+        assertThat(said()).isEqualTo(all);
+    }
+}
