@@ -29,7 +29,7 @@ public final class StreamLoad {
     private static final int COOKS = 200;
     private static final int PAGES = 500;
     private static final int AT_ONCE = 48;
-    private static final int WARM_UP_S = 40;
+    private static final int WARM_UP_S = 100;
     private static final int MEASURED_S = 30;
     private static final int LEFT_S = 10;
     private static final int IN_THE_POT_G = 900;
