@@ -3,9 +3,9 @@ package app.gradior.web.kitchen;
 import java.lang.reflect.InvocationTargetException;
 import java.sql.SQLException;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import org.apache.ibatis.exceptions.PersistenceException;
 import org.apache.ibatis.executor.Executor;
 import org.apache.ibatis.mapping.MappedStatement;
 import org.apache.ibatis.plugin.Interceptor;
@@ -15,6 +15,9 @@ import org.apache.ibatis.plugin.Signature;
 import org.apache.ibatis.session.Configuration;
 import org.apache.ibatis.session.ResultHandler;
 import org.apache.ibatis.session.RowBounds;
+import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.jdbc.support.SQLExceptionSubclassTranslator;
+import org.springframework.jdbc.support.SQLExceptionTranslator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -36,18 +39,21 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
             args = {MappedStatement.class, Object.class, RowBounds.class, ResultHandler.class})
 })
 class KeptBeforeTold implements Interceptor {
+    private static final SQLExceptionTranslator MEANINGS = new SQLExceptionSubclassTranslator();
     private static final String WRITE = AccountMapper.class.getName() + ".hold";
 
     @Override
-    public Object intercept(Invocation statement) throws InvocationTargetException, IllegalAccessException {
+    public Object intercept(Invocation statement)
+            throws InvocationTargetException, IllegalAccessException, SQLException {
         Object answer = statement.proceed();
         boolean wrote = answer instanceof Integer rows && rows != 0;
         Optional<Place> place = place(statement);
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
-            if (answer instanceof Integer && !wrote) {
-                place.ifPresent(Place::write);
+            if (answer instanceof Integer && !wrote && place.isPresent()) {
+                place.get().write();
             }
-        } else if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+        } else if (TransactionSynchronizationManager.isSynchronizationActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
             Change.underWay().goesOn(wrote, place);
         }
         return answer;
@@ -67,11 +73,9 @@ class KeptBeforeTold implements Interceptor {
 
     /** Where a write of a kitchen can go, on the connection that its change is made on. */
     private record Place(UUID kitchen, Executor executor, Configuration statements) {
-        void write() {
+        void write() throws SQLException {
             try {
                 executor.update(statements.getMappedStatement(WRITE), Map.of("kitchen", kitchen));
-            } catch (SQLException e) {
-                throw new PersistenceException(e);
             } finally {
                 CurrentKitchen.changed();
             }
@@ -102,8 +106,16 @@ class KeptBeforeTold implements Interceptor {
 
         @Override
         public void beforeCommit(boolean readOnly) {
-            if (!wrote) {
-                place.ifPresent(Place::write);
+            if (wrote || place.isEmpty()) {
+                return;
+            }
+            try {
+                place.get().write();
+            } catch (SQLException e) {
+                // As any other statement's: one that met another change is made once more with all of its transaction.
+                throw Objects.requireNonNullElseGet(
+                        MEANINGS.translate("follow to the disk", null, e),
+                        () -> new UncategorizedSQLException("follow to the disk", null, e));
             }
         }
 

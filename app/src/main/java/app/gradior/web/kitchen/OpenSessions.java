@@ -29,7 +29,7 @@ public class OpenSessions {
 
     /** Those of some that have not ended by now, on whatever node. */
     public Set<String> of(Set<String> ids) {
-        return ids.isEmpty() ? Set.of() : mapper.open(ids, clock.instant().toEpochMilli());
+        return ids.isEmpty() ? Set.of() : mapper.open(ids);
     }
 
     /** Ends every session of a name but one. */

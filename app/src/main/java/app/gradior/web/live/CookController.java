@@ -71,12 +71,14 @@ class CookController {
             kept = cooks.append(
                     kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now()));
         } catch (BatchService.Refused refused) {
+            live.willNotBeMade(id);
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("refused", refused.getMessage());
             model.addAttribute("refusedField", refused.field());
             return pages.page(kitchen, kept, fragment, model);
         }
         if (kept.row().finishedAt() != null) {
+            live.willNotBeMade(id);
             return "redirect:/journal/" + id;
         }
         return fragment == null ? "redirect:/cooks/" + id : live.of(kitchen, kept);

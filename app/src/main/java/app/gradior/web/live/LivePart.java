@@ -62,7 +62,7 @@ class LivePart {
     private record Key(Revision cook, long changes, List<Revision> others) {}
 
     /** Without line breaks, so that it can be an event of a stream; in two pieces around the time of the answer. */
-    private record Part(Key of, Instant made, byte[] before, byte[] after) {
+    private record Part(Key key, Instant made, byte[] before, byte[] after) {
         static Part of(Key key, Instant made, byte[] line) {
             // It is in the first tag.
             String head = new String(line, 0, Math.min(HEAD, line.length), StandardCharsets.ISO_8859_1);
@@ -93,7 +93,7 @@ class LivePart {
 
     /** Those whose part is about to be made: who listens is told once it is. No longer than this, whatever comes of it. */
     private final Cache<UUID, Boolean> beingMade =
-            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(1)).build();
+            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(2)).build();
 
     LivePart(CookPages pages, BatchService cooks, CookViews looks, KitchenCache kitchens, ThymeleafViewResolver views) {
         this.pages = pages;
@@ -116,7 +116,7 @@ class LivePart {
                         .toList());
         return (model, request, response) -> {
             Part part = parts.getIfPresent(kept.row().id());
-            if (part == null || !part.of().equals(key) || !part.isNow(now)) {
+            if (part == null || !part.key().equals(key) || !part.isNow(now)) {
                 part = Part.of(key, now, render(kitchen, kept, underWay, request, response));
                 parts.put(kept.row().id(), part);
             }
@@ -132,6 +132,10 @@ class LivePart {
         beingMade.put(cook, true);
     }
 
+    void willNotBeMade(UUID cook) {
+        beingMade.invalidate(cook);
+    }
+
     boolean isBeingMade(UUID cook) {
         return beingMade.getIfPresent(cook) != null;
     }
@@ -144,7 +148,7 @@ class LivePart {
     Optional<byte[]> atHand(UUID cook, long revision) {
         Instant now = cooks.now();
         return Optional.ofNullable(parts.getIfPresent(cook))
-                .filter(part -> part.of().cook().revision() == revision && part.isNow(now))
+                .filter(part -> part.key().cook().revision() == revision && part.isNow(now))
                 .map(part -> {
                     ByteArrayOutputStream line = new ByteArrayOutputStream(TYPICAL);
                     try {
