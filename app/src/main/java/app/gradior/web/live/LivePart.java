@@ -11,6 +11,7 @@ import jakarta.servlet.http.HttpServletResponseWrapper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -169,8 +170,8 @@ class LivePart {
             throws Exception {
         ExtendedModelMap model = new ExtendedModelMap();
         pages.fill(kitchen, kept, looks.of(kitchen, underWay), model);
-        OneLine rendered = new OneLine(TYPICAL);
-        PrintWriter writer = new PrintWriter(rendered);
+        ByteArrayOutputStream rendered = new ByteArrayOutputStream(TYPICAL);
+        PrintWriter writer = new PrintWriter(new OneLine(new OutputStreamWriter(rendered, StandardCharsets.UTF_8)));
         HttpServletResponse instead = new HttpServletResponseWrapper(response) {
             @Override
             public PrintWriter getWriter() {
@@ -185,6 +186,6 @@ class LivePart {
             request.setAttribute(CsrfToken.class.getName(), token);
         }
         writer.flush();
-        return rendered.bytes();
+        return rendered.toByteArray();
     }
 }

@@ -1,70 +1,45 @@
 package app.gradior.web.live;
 
-import java.io.ByteArrayOutputStream;
+import java.io.FilterWriter;
+import java.io.IOException;
 import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 
-/** HTML in UTF-8 as it is written, without the breaks between its lines and what lines begin with: a blank stands for them. */
-final class OneLine extends Writer {
-    private static final int ASCII = 0x80;
-
-    private final ByteArrayOutputStream bytes;
-    private char high;
+/** Leaves out of HTML the breaks between its lines and what lines begin with: a blank stands for them. */
+final class OneLine extends FilterWriter {
     private boolean broken;
 
-    OneLine(int typical) {
-        this.bytes = new ByteArrayOutputStream(typical);
-    }
-
-    byte[] bytes() {
-        return bytes.toByteArray();
+    OneLine(Writer to) {
+        super(to);
     }
 
     @Override
-    public void write(int one) {
-        char c = (char) one;
-        if (c == '\n' || c == '\r') {
-            broken = true;
-            return;
-        }
-        if (broken) {
-            if (c == ' ' || c == '\t') {
-                return;
+    public void write(int one) throws IOException {
+        write(new char[] {(char) one}, 0, 1);
+    }
+
+    @Override
+    public void write(String from, int offset, int length) throws IOException {
+        write(from.substring(offset, offset + length).toCharArray(), 0, length);
+    }
+
+    @Override
+    public void write(char[] from, int offset, int length) throws IOException {
+        int begun = offset;
+        for (int i = offset; i < offset + length; i++) {
+            char c = from[i];
+            if (c == '\n' || c == '\r') {
+                if (!broken) {
+                    out.write(from, begun, i - begun);
+                }
+                broken = true;
+            } else if (broken && c != ' ' && c != '\t') {
+                broken = false;
+                begun = i;
+                out.write(' ');
             }
-            broken = false;
-            bytes.write(' ');
         }
-        if (c < ASCII) {
-            bytes.write(c);
-        } else if (Character.isHighSurrogate(c)) {
-            high = c;
-        } else {
-            String whole = Character.isLowSurrogate(c) ? new String(new char[] {high, c}) : String.valueOf(c);
-            bytes.writeBytes(whole.getBytes(StandardCharsets.UTF_8));
+        if (!broken) {
+            out.write(from, begun, offset + length - begun);
         }
-    }
-
-    @Override
-    public void write(char[] from, int offset, int length) {
-        for (int i = offset; i < offset + length; i++) {
-            write(from[i]);
-        }
-    }
-
-    @Override
-    public void write(String from, int offset, int length) {
-        for (int i = offset; i < offset + length; i++) {
-            write(from.charAt(i));
-        }
-    }
-
-    @Override
-    public void flush() {
-        // It is in memory.
-    }
-
-    @Override
-    public void close() {
-        // Nothing is held.
     }
 }

@@ -2,15 +2,19 @@ package app.gradior.web.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 
 class OneLineTest {
-    private final OneLine line = new OneLine(16);
+    private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    private final OneLine line = new OneLine(new OutputStreamWriter(bytes, StandardCharsets.UTF_8));
 
-    private String said() {
-        return new String(line.bytes(), StandardCharsets.UTF_8);
+    private String said() throws IOException {
+        line.flush();
+        return bytes.toString(StandardCharsets.UTF_8);
     }
 
     @Test
@@ -21,7 +25,7 @@ class OneLineTest {
     }
 
     @Test
-    void whatIsNotLatinComesThroughAlsoWhereItIsWrittenInPieces() {
+    void whatIsNotLatinComesThroughAlsoWhereItIsWrittenInPieces() throws IOException {
         String all = "½ °C → ◆ 🥄 Crème";
         for (int i = 0; i < all.length(); i++) {
             line.write(all, i, 1);
