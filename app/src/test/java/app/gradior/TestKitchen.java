@@ -91,11 +91,17 @@ public final class TestKitchen {
         return person;
     }
 
-    /** A page of a browser of its own that is signed in. */
+    /** The stove in a browser of its own that is signed in. */
     public Page page(int width, int height) {
+        Page page = signedIn(width, height);
+        page.navigate("/");
+        return page;
+    }
+
+    /** An empty page of a browser of its own that is signed in. */
+    public Page signedIn(int width, int height) {
         Page page = Browsers.page(width, height, RunningApplication.address());
         page.context().addCookies(http().browserCookies());
-        page.navigate("/");
         return page;
     }
 

@@ -1,6 +1,7 @@
 package app.gradior.browser;
 
 import app.gradior.RunningApplication;
+import app.gradior.TestKitchen;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.time.Duration;
@@ -9,20 +10,25 @@ import java.time.Duration;
 final class CookPages {
     private static final String LINES = "600 g plums\n250 ml water\n60 g caster sugar\n1 tbsp cider vinegar";
 
+    /** A sauce of plums on the heat, as these choices plan it. */
     static Page started(String name, int width, int height, String choices) {
-        Page page = Kitchens.open(name, width, height);
-        Kitchens.measurePot(page);
-        page.navigate("/sauces/new");
-        page.fill("#name", "Plum sauce");
-        if ("false".equals(page.locator("#as-text").getAttribute("aria-pressed"))) {
-            page.locator("#as-text").click();
-        }
-        page.fill("#text", LINES);
-        Kitchens.button(page, "Save").click();
-        page.waitForURL("**/sauces/*-*");
-        page.navigate(page.url() + "/plan?" + choices);
+        return started(name, LINES, width, height, choices);
+    }
+
+    /** A sauce of these lines on the heat. */
+    static Page started(String name, String lines, int width, int height, String choices) {
+        Page page = planned(name, lines, width, height, choices);
         page.locator("#start").click();
         page.waitForURL("**/cooks/*");
+        return page;
+    }
+
+    /** The plan of a sauce of these lines, in a new kitchen with a casserole that weighs 2 kg. */
+    static Page planned(String name, String lines, int width, int height, String choices) {
+        TestKitchen kitchen = TestKitchen.called(name);
+        kitchen.casserole();
+        Page page = kitchen.signedIn(width, height);
+        page.navigate("/sauces/" + kitchen.sauce("Plum sauce", lines).id() + "/plan?" + choices);
         return page;
     }
 

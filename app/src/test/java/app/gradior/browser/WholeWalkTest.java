@@ -4,20 +4,18 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.RunningApplication;
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.time.Duration;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The path a cook walks, from opening a kitchen to the journal, with the server restarted in the middle. */
 @ExtendWith(RunningApplication.class)
 class WholeWalkTest {
+    private static final String LINES = "600 g plums\n200 ml water\n100 g caster sugar";
+
     @Test
     void aCookGoesFromTypedLinesToAJournalEntryThroughARestart() {
         Page page = Browsers.page(1280, 800, RunningApplication.address());
@@ -30,9 +28,9 @@ class WholeWalkTest {
         assertThat(board).containsText("600 g");
         assertThat(board.locator(".looks")).containsText("mm");
         assertThat(board.locator("svg .handle")).hasCount(1);
-        assertNoSeriousFaults(page);
+        Kitchens.assertNoSeriousFaults(page);
 
-        button(page, "Put it on and start").click();
+        Kitchens.button(page, "Put it on and start").click();
         page.waitForURL("**/cooks/*");
         String cook = page.url().substring(page.url().indexOf("/cooks/"));
         assertThat(page.locator("#range")).containsText("between");
@@ -47,7 +45,7 @@ class WholeWalkTest {
         assertThat(page.locator("#news")).containsText("780 g weighed");
         assertThat(width(page)).isLessThan(doubtAtFirst);
         assertThat(page.locator("#left")).containsText("min");
-        assertNoSeriousFaults(page);
+        Kitchens.assertNoSeriousFaults(page);
 
         RunningApplication.restart();
 
@@ -71,13 +69,13 @@ class WholeWalkTest {
         elsewhere.fill("#yield", "604");
         elsewhere.fill("#jars", "2 x 250");
         elsewhere.selectOption("#look", "RUNS_CLEAR");
-        button(elsewhere, "Finish and save").click();
+        Kitchens.button(elsewhere, "Finish and save").click();
         elsewhere.waitForURL("**/journal/*");
         assertThat(elsewhere.locator("main")).containsText("604 g");
         assertThat(elsewhere.locator("main")).containsText("runs clear");
         assertThat(elsewhere.locator("main")).containsText("2 jars of 250 ml");
         assertThat(elsewhere.locator("#chart .dot")).hasCount(4);
-        assertNoSeriousFaults(elsewhere);
+        Kitchens.assertNoSeriousFaults(elsewhere);
 
         elsewhere.navigate("/journal");
         assertThat(elsewhere.locator(".batches")).containsText("Plum sauce");
@@ -87,13 +85,7 @@ class WholeWalkTest {
 
     @Test
     void aReadingThatCannotBeIsRefusedBesideItsFieldAndNothingIsLost() {
-        Page page = Browsers.page(1280, 800, RunningApplication.address());
-        openKitchen(page, "refused");
-        Kitchens.measurePot(page);
-        writeSauce(page);
-        planTo(page, "600");
-        button(page, "Put it on and start").click();
-        page.waitForURL("**/cooks/*");
+        Page page = CookPages.started("refused", LINES, 1280, 800, "aim=yield&amount=600");
 
         weigh(page, "5000");
         assertThat(page.locator("#refused")).containsText("more than the 900 g that went in");
@@ -110,13 +102,7 @@ class WholeWalkTest {
 
     @Test
     void aMisreadWeightIsQuestionedAndCanBeUndone() {
-        Page page = Browsers.page(1280, 800, RunningApplication.address());
-        openKitchen(page, "misread");
-        Kitchens.measurePot(page);
-        writeSauce(page);
-        planTo(page, "600");
-        button(page, "Put it on and start").click();
-        page.waitForURL("**/cooks/*");
+        Page page = CookPages.started("misread", LINES, 1280, 800, "aim=yield&amount=600");
         page.keyboard().press("b");
         assertThat(page.locator(".entries")).containsText("it simmers");
         RunningApplication.clock().pass(Duration.ofMinutes(6));
@@ -138,10 +124,9 @@ class WholeWalkTest {
 
     @Test
     void whatIsOutOfReachIsSaidWithWhatWouldDo() {
-        Page page = Browsers.page(1280, 800, RunningApplication.address());
-        openKitchen(page, "reach");
-        Kitchens.measurePot(page);
-        writeSauce(page);
+        Page page = CookPages.planned("reach", LINES, 1280, 800, "");
+        // What the page draws says that it listens by now.
+        assertThat(page.locator("#board .handle")).hasCount(1);
 
         planTo(page, "1200");
         assertThat(page.locator(".say.past")).containsText("Make 1.3");
@@ -162,27 +147,27 @@ class WholeWalkTest {
     void theDemoKitchenIsOnePressAwayAndFree() {
         Page page = Browsers.page(390, 844, RunningApplication.address());
         page.navigate("/signin");
-        assertNoSeriousFaults(page);
-        button(page, "Try the demo kitchen").click();
+        Kitchens.assertNoSeriousFaults(page);
+        Kitchens.button(page, "Try the demo kitchen").click();
         page.waitForURL(RunningApplication.address() + "/");
         assertThat(page.locator(".hob .pan")).hasCount(1);
-        assertNoSeriousFaults(page);
+        Kitchens.assertNoSeriousFaults(page);
         page.navigate("/sauces");
         assertThat(page.locator(".list li")).hasCount(8);
         assertThat(page.locator(".list .mind")).hasCount(0);
-        assertNoSeriousFaults(page);
+        Kitchens.assertNoSeriousFaults(page);
         page.locator(".list a.name").first().click();
         assertThat(page.locator("#understood .facts")).isVisible();
         assertThat(page.locator(".line-row .figure").nth(2)).not().isEmpty();
-        assertNoSeriousFaults(page);
+        Kitchens.assertNoSeriousFaults(page);
         page.navigate("/pots");
         assertThat(page.locator(".pots li")).hasCount(3);
-        assertNoSeriousFaults(page);
+        Kitchens.assertNoSeriousFaults(page);
         assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
                 .isTrue();
         page.navigate("/journal");
         assertThat(page.locator(".batches > li")).hasCount(12);
-        assertNoSeriousFaults(page);
+        Kitchens.assertNoSeriousFaults(page);
     }
 
     private static void openKitchen(Page page, String name) {
@@ -190,7 +175,7 @@ class WholeWalkTest {
         page.fill("#kitchen", "Kitchen of " + name);
         page.fill("#name", name);
         page.fill("#password", "three long words");
-        button(page, "Create account").click();
+        Kitchens.button(page, "Create account").click();
         page.waitForURL("**/sauces/starters");
     }
 
@@ -198,17 +183,17 @@ class WholeWalkTest {
         page.navigate("/signin");
         page.fill("#username", name);
         page.fill("#password", "three long words");
-        button(page, "Sign in").click();
+        Kitchens.button(page, "Sign in").click();
         page.waitForURL(RunningApplication.address() + "/");
     }
 
     private static void writeSauce(Page page) {
         page.navigate("/sauces/new");
         page.fill("#name", "Plum sauce");
-        typeText(page, "600 g plums\n200 ml water\n100 g caster sugar");
-        button(page, "Save").click();
+        typeText(page, LINES);
+        Kitchens.button(page, "Save").click();
         page.waitForURL("**/sauces/*-*");
-        button(page, "Save and plan").click();
+        Kitchens.button(page, "Save and plan").click();
         page.waitForURL("**/plan");
         // What the page draws says that it listens by now.
         assertThat(page.locator("#board .handle")).hasCount(1);
@@ -235,7 +220,8 @@ class WholeWalkTest {
         }
         page.fill("#weight", grams);
         page.waitForResponse(
-                r -> r.url().endsWith("/events"), () -> button(page, "Weighed").click());
+                r -> r.url().endsWith("/events"),
+                () -> Kitchens.button(page, "Weighed").click());
         // It closes when the answer has been read, or says what is wrong: the next press must not meet it on its way.
         page.locator("#weigh:not([open]), #refused")
                 .first()
@@ -244,20 +230,5 @@ class WholeWalkTest {
 
     private static double width(Page page) {
         return Double.parseDouble(page.locator("#range").getAttribute("data-width"));
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
-                .first();
-    }
-
-    private static void assertNoSeriousFaults(Page page) {
-        List<Rule> faults = new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-                        .toList();
-        assertThat(faults)
-                .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
-                .isEmpty();
     }
 }

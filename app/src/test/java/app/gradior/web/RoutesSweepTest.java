@@ -260,6 +260,7 @@ class RoutesSweepTest {
     }
 
     private static String encoded(String value) {
-        return URLEncoder.encode(value, StandardCharsets.UTF_8);
+        // It takes a while to see of a million letters that they stay as they are.
+        return value.equals(MEGABYTE) ? value : URLEncoder.encode(value, StandardCharsets.UTF_8);
     }
 }
