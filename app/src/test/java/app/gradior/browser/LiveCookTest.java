@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.RunningApplication;
+import app.gradior.thickness.SpoonCoat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -111,6 +112,19 @@ class LiveCookTest {
         assertThat(page.locator("#rescue-in tbody tr")).hasCount(2);
         Kitchens.assertNoSeriousFaults(page);
         page.keyboard().press("Escape");
+        assertThat(page.locator("#rescue")).isHidden();
+
+        // A step is done, and it is not after all; the row of spoons is drawn from what stands outside it.
+        Locator step = page.locator(".todo .tick-box").first();
+        assertThat(step).hasAttribute("aria-checked", "false");
+        step.press("Enter");
+        assertThat(step).hasAttribute("aria-checked", "true");
+        step.click();
+        assertThat(step).hasAttribute("aria-checked", "false");
+        assertThat((Boolean) page.evaluate("[...document.querySelectorAll('.spoons use')]"
+                        + ".every((use) => document.querySelector(use.getAttribute('href'))?.querySelector('.coat'))"))
+                .isTrue();
+        assertThat(page.locator(".spoons use")).hasCount(SpoonCoat.values().length);
     }
 
     @Test

@@ -28,7 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
@@ -228,7 +228,7 @@ public class BatchService {
     @Transactional
     public StoredCook append(UUID kitchen, UUID cookId, List<CookEvent> events) {
         CookEvent last = events.get(events.size() - 1);
-        return append(kitchen, cookId, last.id(), codec.write(last), cook -> events);
+        return append(kitchen, cookId, last.id(), codec.write(last), (row, cook) -> events);
     }
 
     /**
@@ -242,7 +242,7 @@ public class BatchService {
      */
     @Transactional
     public StoredCook append(
-            UUID kitchen, UUID cookId, UUID sent, String content, Function<Cook, List<CookEvent>> made) {
+            UUID kitchen, UUID cookId, UUID sent, String content, BiFunction<CookRow, Cook, List<CookEvent>> made) {
         CookRow row = mapper.lock(kitchen, cookId).orElseThrow(() -> new NotFound("cook"));
         Folded before = folded(kitchen, row);
         String hash = Secrets.hash(content);
@@ -259,7 +259,7 @@ public class BatchService {
             }
             return new StoredCook(row, before);
         }
-        List<CookEvent> events = made.apply(before.cook());
+        List<CookEvent> events = made.apply(row, before.cook());
         boolean alwaysTaken =
                 events.stream().anyMatch(e -> e instanceof CookEvent.Finished || e instanceof CookEvent.Undone);
         int max = alwaysTaken ? MAX_WITH_UNDOS : MAX_EVENTS;
@@ -274,9 +274,8 @@ public class BatchService {
             stored.add(kept);
         }
         Folded after = before.plus(stored);
-        mapper.changed(
-                kitchen, cookId, after.cook().finished().map(CookEvent::at).orElse(null));
-        CookRow changed = mapper.find(kitchen, cookId).orElseThrow();
+        CookRow changed = row.changed(after.cook().finished().map(CookEvent::at).orElse(null));
+        mapper.changed(kitchen, cookId, changed.finishedAt());
         summarise(kitchen, row, changed, after.cook());
         rememberOnceCommitted(changed, after);
         return new StoredCook(changed, after);

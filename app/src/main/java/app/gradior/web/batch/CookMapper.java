@@ -1,13 +1,18 @@
 package app.gradior.web.batch;
 
+import app.gradior.plan.Use;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
+import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -21,19 +26,43 @@ interface CookMapper {
     /** @param contentHash of what was sent under its id; null if it was stored before that was kept */
     record EventRow(UUID id, String kind, Instant at, String body, String contentHash) {}
 
+    /** Which column is which part is said here: to find that out by their names takes longer than the asking. */
+    @Results(id = "cookRow")
+    @ConstructorArgs({
+        @Arg(id = true, column = "id", name = "id", javaType = UUID.class),
+        @Arg(column = "sauce_id", name = "sauceId", javaType = UUID.class),
+        @Arg(column = "sauce_version", name = "sauceVersion", javaType = int.class),
+        @Arg(column = "pot_id", name = "potId", javaType = UUID.class),
+        @Arg(column = "ring_id", name = "ringId", javaType = UUID.class),
+        @Arg(column = "sauce_name", name = "sauceName", javaType = String.class),
+        @Arg(column = "pot_name", name = "potName", javaType = String.class),
+        @Arg(column = "started_at", name = "startedAt", javaType = Instant.class),
+        @Arg(column = "finished_at", name = "finishedAt", javaType = Instant.class),
+        @Arg(column = "excluded_at", name = "excludedAt", javaType = Instant.class),
+        @Arg(column = "plan_id", name = "planId", javaType = UUID.class),
+        @Arg(column = "revision", name = "revision", javaType = long.class),
+        @Arg(column = "use_for", name = "useFor", javaType = Use.class),
+        @Arg(column = "served_c", name = "servedC", javaType = Double.class),
+        @Arg(column = "wanted_low", name = "wantedLow", javaType = Double.class),
+        @Arg(column = "wanted_high", name = "wantedHigh", javaType = Double.class),
+        @Arg(column = "cooked_by", name = "cookedBy", javaType = String.class)
+    })
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id}")
     Optional<CookRow> find(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 
     /** The cook, locked until the transaction ends, so that its events are judged one after another. */
+    @ResultMap("cookRow")
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and id = #{id} for update")
     Optional<CookRow> lock(@Param("kitchen") UUID kitchen, @Param("id") UUID id);
 
+    @ResultMap("cookRow")
     @Select(COLUMNS + "where kitchen_id = #{kitchen} and finished_at is null order by started_at")
     List<CookRow> underWay(@Param("kitchen") UUID kitchen);
 
     @Select("select count(*) from cook where kitchen_id = #{kitchen}")
     int count(@Param("kitchen") UUID kitchen);
 
+    @ResultMap("cookRow")
     @Select(COLUMNS + "where kitchen_id = #{kitchen} order by started_at")
     List<CookRow> all(@Param("kitchen") UUID kitchen);
 

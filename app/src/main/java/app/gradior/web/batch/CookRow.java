@@ -37,6 +37,28 @@ public record CookRow(
         Double wantedHigh,
         String cookedBy) {
 
+    /** As it is once its entries have changed, under its lock. */
+    CookRow changed(Instant finished) {
+        return new CookRow(
+                id,
+                sauceId,
+                sauceVersion,
+                potId,
+                ringId,
+                sauceName,
+                potName,
+                startedAt,
+                finished,
+                excludedAt,
+                planId,
+                revision + 1,
+                useFor,
+                servedC,
+                wantedLow,
+                wantedHigh,
+                cookedBy);
+    }
+
     /** What it was for and how thick it was to be; asked of one that was put on with an aim only. */
     BatchAim aim() {
         return new BatchAim(

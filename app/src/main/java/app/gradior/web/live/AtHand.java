@@ -1,6 +1,5 @@
 package app.gradior.web.live;
 
-import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.food.Foods;
 import app.gradior.web.learning.Eyes;
@@ -20,8 +19,8 @@ class AtHand {
         this.eyes = eyes;
     }
 
-    EventReader.Kitchen of(UUID kitchen, CookRow row) {
+    EventReader.Kitchen of(UUID kitchen) {
         return EventReader.Kitchen.of(
-                foods.language(kitchen).grammar(), pots.all(kitchen), row.potId(), eyes.weighing(kitchen));
+                foods.language(kitchen).grammar(), pots.all(kitchen), () -> eyes.weighing(kitchen));
     }
 }

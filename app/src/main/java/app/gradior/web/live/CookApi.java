@@ -126,15 +126,14 @@ class CookApi {
     @ApiResponse(responseCode = "200")
     @ApiResponse(responseCode = "422", description = "It can't be so; the answer says why, in a sentence")
     CookState weigh(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestBody Weighing weighing) {
-        BatchService.StoredCook kept = cooks.find(kitchen, id);
         EventForm form = EventForm.weighed(
                 weighing.event(),
                 weighing.grams(),
                 weighing.withPot() == null || weighing.withPot(),
                 weighing.emptyPotGrams());
-        EventReader.Kitchen known = atHand.of(kitchen, kept.row());
+        EventReader.Kitchen known = atHand.of(kitchen);
         return CookState.of(views.of(cooks.append(
-                kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now()))));
+                kitchen, id, form.event(), form.content(), (row, cook) -> form.events(row, cook, known, cooks.now()))));
     }
 
     @ExceptionHandler(BatchService.Refused.class)

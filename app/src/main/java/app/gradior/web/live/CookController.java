@@ -5,6 +5,7 @@ import app.gradior.measure.NumberInput;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.platform.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -62,20 +63,27 @@ class CookController {
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model,
             HttpServletResponse response) {
-        BatchService.StoredCook kept = cooks.find(kitchen, id);
-        EventReader.Kitchen known = atHand.of(kitchen, kept.row());
+        EventReader.Kitchen known = atHand.of(kitchen);
         if (fragment != null) {
             live.willBeMade(id);
         }
+        BatchService.StoredCook kept;
         try {
             kept = cooks.append(
-                    kitchen, id, form.event(), form.content(), cook -> form.events(cook, known, cooks.now()));
+                    kitchen,
+                    id,
+                    form.event(),
+                    form.content(),
+                    (row, cook) -> form.events(row, cook, known, cooks.now()));
         } catch (BatchService.Refused refused) {
             live.willNotBeMade(id);
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("refused", refused.getMessage());
             model.addAttribute("refusedField", refused.field());
-            return pages.page(kitchen, kept, fragment, model);
+            return pages.page(kitchen, cooks.find(kitchen, id), fragment, model);
+        } catch (NotFound gone) {
+            live.willNotBeMade(id);
+            throw gone;
         }
         if (kept.row().finishedAt() != null) {
             live.willNotBeMade(id);

@@ -30,15 +30,20 @@ public final class CookPage {
     private final Wording say;
     private final Guidance guidance;
 
-    CookPage(CookView view, Optional<KeptPlan> plan, ReadSauce sauce, Keeping keeping, Instant now, Wording say) {
+    CookPage(
+            CookView view,
+            Optional<KeptPlan> plan,
+            Guidance.Aim aim,
+            ReadSauce sauce,
+            Keeping keeping,
+            Instant now,
+            Wording say) {
         this.view = view;
         this.plan = plan;
         this.sauce = sauce;
         this.now = now;
         this.keeping = keeping;
         this.say = say;
-        Guidance.Aim aim = plan.map(KeptPlan::aim)
-                .orElseGet(() -> Guidance.Aim.of(view.getCook().target()));
         this.guidance = Guidance.of(view.getCook(), aim, view.getForecast(), view.planned());
     }
 
@@ -151,6 +156,10 @@ public final class CookPage {
             found |= !done;
         }
         return steps;
+    }
+
+    public static boolean anyDone(List<Step> steps) {
+        return steps.stream().anyMatch(Step::done);
     }
 
     private static String[] step(String key, WrittenSauce.Stage stage) {

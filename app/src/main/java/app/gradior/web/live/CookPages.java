@@ -1,6 +1,7 @@
 package app.gradior.web.live;
 
 import app.gradior.cook.CookEvent;
+import app.gradior.cook.Guidance;
 import app.gradior.food.StarchKind;
 import app.gradior.pot.Activity;
 import app.gradior.thickness.SpoonCoat;
@@ -9,7 +10,9 @@ import app.gradior.web.batch.CookRow;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.keeping.SauceKeeping;
+import app.gradior.web.kitchen.KitchenCache;
 import app.gradior.web.learning.SauceLearning;
+import app.gradior.web.planning.KeptPlan;
 import app.gradior.web.planning.PlanService;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
@@ -42,6 +45,7 @@ class CookPages {
     private final Wording say;
     private final SauceLearning learning;
     private final SauceKeeping keeping;
+    private final KitchenCache kitchens;
     private final JsonMapper json;
 
     CookPages(
@@ -53,6 +57,7 @@ class CookPages {
             Wording say,
             SauceLearning learning,
             SauceKeeping keeping,
+            KitchenCache kitchens,
             JsonMapper json) {
         this.sauces = sauces;
         this.reader = reader;
@@ -62,19 +67,34 @@ class CookPages {
         this.say = say;
         this.learning = learning;
         this.keeping = keeping;
+        this.kitchens = kitchens;
         this.json = json;
     }
 
+    /** What a cook follows, which stays as it is while it is on the heat: a version of a sauce, and a plan. */
+    private record Follows(UUID sauce, int version, UUID plan) {}
+
+    private record Followed(Sauce sauce, Optional<KeptPlan> plan, Optional<Guidance.Aim> aim) {}
+
+    private Followed followed(UUID kitchen, CookRow row) {
+        return kitchens.of(kitchen, new Follows(row.sauceId(), row.sauceVersion(), row.planId()), () -> {
+            Sauce sauce =
+                    sauces.version(kitchen, row.sauceId(), row.sauceVersion()).orElseThrow(() -> new NotFound("sauce"));
+            Optional<KeptPlan> plan = row.planId() == null ? Optional.empty() : plans.find(kitchen, row.planId());
+            return new Followed(sauce, plan, plan.map(KeptPlan::aim));
+        });
+    }
+
     CookPage live(UUID kitchen, BatchService.StoredCook kept) {
-        CookRow row = kept.row();
-        Sauce sauce =
-                sauces.version(kitchen, row.sauceId(), row.sauceVersion()).orElseThrow(() -> new NotFound("sauce"));
+        Followed followed = followed(kitchen, kept.row());
         CookView view = views.of(kept);
         return new CookPage(
                 view,
-                row.planId() == null ? Optional.empty() : plans.find(kitchen, row.planId()),
-                reader.read(kitchen, sauce),
-                keeping.onTheHeat(kitchen, sauce, view.getForecast().current().mixture()),
+                followed.plan(),
+                followed.aim().orElseGet(() -> Guidance.Aim.of(view.getCook().target())),
+                reader.read(kitchen, followed.sauce()),
+                keeping.onTheHeat(
+                        kitchen, followed.sauce(), view.getForecast().current().mixture()),
                 views.now(),
                 say);
     }

@@ -260,31 +260,39 @@ public final class CookView {
         List<Map<String, Object>> readings = new ArrayList<>();
         Instant start = kept.row().startedAt();
         readings.add(Map.of(
-                "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams(), "used", true));
+                "minutes",
+                0.0,
+                "grams",
+                fine(kept.cook().started().mixture().mass().grams()),
+                "used",
+                true));
         for (Cook.ReadingResult results : kept.cook().results()) {
             if (results.reading() instanceof CookEvent.Weighed weighed) {
                 readings.add(Map.of(
                         "minutes", minutesSince(start, weighed.at()),
-                        "grams", weighed.net().grams(),
+                        "grams", fine(weighed.net().grams()),
                         "used", !results.questioned()));
             }
         }
         kept.cook()
                 .finished()
                 .ifPresent(f -> f.yield()
-                        .ifPresent(mass -> readings.add(
-                                Map.of("minutes", minutesSince(start, f.at()), "grams", mass.grams(), "used", true))));
+                        .ifPresent(mass -> readings.add(Map.of(
+                                "minutes", minutesSince(start, f.at()), "grams", fine(mass.grams()), "used", true))));
         drawing.put("readings", thinned(readings));
         drawing.put("now", minutesSince(start, now));
         drawing.put("start", start.toString());
         List<Map<String, Double>> plannedPath = new ArrayList<>();
         plannedPath.add(Map.of(
-                "minutes", 0.0, "grams", kept.cook().started().mixture().mass().grams()));
+                "minutes",
+                0.0,
+                "grams",
+                fine(kept.cook().started().mixture().mass().grams())));
         plannedPath.addAll(path(planned(), 0));
         drawing.put("planned", plannedPath);
         drawing.put("ahead", kept.cook().finished().isPresent() ? List.of() : path(forecast, minutesSince(start, now)));
         Optional<Snapshot> end = forecast.atTarget().or(() -> planned().atTarget());
-        end.ifPresent(at -> drawing.put("target", at.mass().grams()));
+        end.ifPresent(at -> drawing.put("target", fine(at.mass().grams())));
         if (kept.cook().finished().isEmpty() && !forecast.reached()) {
             forecast.minutesLeft().ifPresent(left -> {
                 drawing.put("cross", minutesSince(start, now) + left.middle());
@@ -315,15 +323,20 @@ public final class CookView {
     private static List<Map<String, Double>> path(Forecast forecast, double from) {
         return forecast.path().stream()
                 .map(p -> Map.of(
-                        "minutes", from + p.minutes(),
-                        "low", Math.max(0, p.grams().low()),
-                        "grams", p.grams().middle(),
-                        "high", p.grams().high(),
-                        "grade", p.grade()))
+                        "minutes", fine(from + p.minutes()),
+                        "low", fine(Math.max(0, p.grams().low())),
+                        "grams", fine(p.grams().middle()),
+                        "high", fine(p.grams().high()),
+                        "grade", fine(p.grade())))
                 .toList();
     }
 
     private static double minutesSince(Instant start, Instant at) {
-        return Duration.between(start, at).toMillis() / 60_000.0;
+        return fine(Duration.between(start, at).toMillis() / 60_000.0);
+    }
+
+    /** Finer than anything that is drawn or said of it; whole numbers would be longer by half of the page. */
+    private static double fine(double value) {
+        return Math.round(value * 1000) / 1000.0;
     }
 }

@@ -1,7 +1,6 @@
 package app.gradior.web.live;
 
 import app.gradior.pot.Pot;
-import java.util.Locale;
 
 /**
  * The lower part of a pot in section with the sauce in it, drawn deeper than it is where the sauce stands low, so that a
@@ -44,24 +43,28 @@ public record DeepPot(double times, double half, double baseHalf, double top, do
     }
 
     public String box() {
-        return String.format(Locale.ROOT, "%.1f %.1f %.1f %.1f", -half - 28, top - 8, 2 * half + 56, -top + 16);
+        return tenth(-half - 28) + " " + tenth(top - 8) + " " + tenth(2 * half + 56) + " " + tenth(-top + 16);
     }
 
     public String wall() {
-        return String.format(
-                Locale.ROOT, "M%.1f %.1f L%.1f 0 H%.1f L%.1f %.1f", -half, top, -baseHalf, baseHalf, half, top);
+        return side("M", half, top) + base() + side(" L", -half, top);
     }
 
     public String sauce() {
         double at = Math.max(now, top);
-        return String.format(
-                Locale.ROOT,
-                "M%.1f %.1f L%.1f 0 H%.1f L%.1f %.1f Z",
-                -halfAt(at),
-                at,
-                -baseHalf,
-                baseHalf,
-                halfAt(at),
-                at);
+        return side("M", halfAt(at), at) + base() + side(" L", -halfAt(at), at) + " Z";
+    }
+
+    private String base() {
+        return side(" L", baseHalf, 0) + " H" + tenth(baseHalf);
+    }
+
+    /** To a point so far left of the middle. */
+    private static String side(String how, double left, double y) {
+        return how + tenth(-left) + " " + tenth(y);
+    }
+
+    private static double tenth(double millimetres) {
+        return Math.round(millimetres * 10) / 10.0;
     }
 }

@@ -3,6 +3,7 @@ package app.gradior.web.live;
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
 import app.gradior.web.batch.BatchService;
+import app.gradior.web.batch.CookRow;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
@@ -71,7 +72,7 @@ record EventForm(
     }
 
     /** What is to be stored: the event, after the taking back of the one that it amends. */
-    List<CookEvent> events(Cook cook, EventReader.Kitchen kitchen, Instant now) {
+    List<CookEvent> events(CookRow row, Cook cook, EventReader.Kitchen kitchen, Instant now) {
         Instant moment = moment(cook, now);
         List<CookEvent> all = new ArrayList<>();
         if (amends != null) {
@@ -84,7 +85,7 @@ record EventForm(
             // One id made of the new one's, so that sending it again takes nothing back twice.
             all.add(new CookEvent.Undone(undoOfAmend(event), now, amends));
         }
-        EventReader reader = new EventReader(this, cook, kitchen);
+        EventReader reader = new EventReader(this, cook, row.potId(), kitchen);
         if ("finished".equals(kind) && reader.jars().isPresent()) {
             all.add(reader.jars().get().apply(moment));
         }

@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /** Makes a typed event of what the cook page sent; what can't be read is refused with what to do. */
 final class EventReader {
@@ -43,9 +44,9 @@ final class EventReader {
      *
      * @param eye how well the eye tells that looks, in grades; empty for a usual one
      */
-    record Kitchen(Function<String, ReadLine> lines, List<KitchenPot> pots, UUID begunIn, Optional<Double> eye) {
-        static Kitchen of(LineGrammar grammar, List<KitchenPot> pots, UUID begunIn, Optional<Double> eye) {
-            return new Kitchen(grammar::read, pots, begunIn, eye);
+    record Kitchen(Function<String, ReadLine> lines, List<KitchenPot> pots, Supplier<Optional<Double>> eye) {
+        static Kitchen of(LineGrammar grammar, List<KitchenPot> pots, Supplier<Optional<Double>> eye) {
+            return new Kitchen(grammar::read, pots, eye);
         }
 
         private Optional<Pot> pot(UUID id) {
@@ -55,11 +56,14 @@ final class EventReader {
 
     private final EventForm form;
     private final Cook cook;
+    private final UUID begunIn;
     private final Kitchen kitchen;
 
-    EventReader(EventForm form, Cook cook, Kitchen kitchen) {
+    /** @param begunIn the pot that the cook began in */
+    EventReader(EventForm form, Cook cook, UUID begunIn, Kitchen kitchen) {
         this.form = form;
         this.cook = cook;
+        this.begunIn = begunIn;
         this.kitchen = kitchen;
     }
 
@@ -88,7 +92,7 @@ final class EventReader {
                         chosen(SpoonCoat.class),
                         optional(form.second(), -5, 125, "second", CookText.SPOON_TEMPERATURE)
                                 .map(Celsius::of),
-                        kitchen.eye());
+                        kitchen.eye().get());
             case PLATE_SPREAD_READ ->
                 new CookEvent.PlateSpreadRead(
                         id,
@@ -216,7 +220,7 @@ final class EventReader {
     private Mass tare() {
         String typed = form.tare() == null ? "" : form.tare().strip();
         if (typed.isEmpty()) {
-            return EmptyPot.weight(cook, kitchen.begunIn(), kitchen.pots())
+            return EmptyPot.weight(cook, begunIn, kitchen.pots())
                     .orElseThrow(() -> new BatchService.Refused(CookText.EMPTY_POT_UNKNOWN, "tare"));
         }
         return TypedMass.grams(typed)

@@ -266,7 +266,6 @@ public class Wording {
         return UUID.randomUUID();
     }
 
-    /** A range of minutes, to follow "between": "18 and 29 min". */
     /** "1.08, between 0.95 and 1.2". */
     public String between(Interval interval, int digits) {
         return number(interval.middle(), digits) + ", between " + number(interval.low(), digits) + " and "
@@ -279,6 +278,7 @@ public class Wording {
                 + number(interval.high(), digits) + ")";
     }
 
+    /** A range of minutes, to follow "between": "18 and 29 min". */
     public String range(Interval minutes) {
         return minutes.high() < HOUR
                 ? Math.round(minutes.low()) + " and " + Math.round(minutes.high()) + " min"

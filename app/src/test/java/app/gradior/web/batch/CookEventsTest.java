@@ -485,7 +485,7 @@ class CookEventsTest {
         for (int i = stored(); i < 2000; i++) {
             stirs.add(new CookEvent.Stirred(UUID.randomUUID(), cooks.now()));
         }
-        cooks.append(kitchen, id, stirs.get(stirs.size() - 1).id(), "stirs", c -> stirs);
+        cooks.append(kitchen, id, stirs.get(stirs.size() - 1).id(), "stirs", (row, cook) -> stirs);
         assertThat(send("kind=stirred")).hasStatus(422).bodyText().contains("as many entries as it can hold");
 
         assertThat(send("kind=weighed&value=840&amends=" + first)).hasStatus3xxRedirection();
