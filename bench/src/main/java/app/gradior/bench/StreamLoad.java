@@ -25,9 +25,8 @@ import java.util.concurrent.atomic.AtomicInteger;
  * of this machine, bounded in count, and it stops by itself.
  */
 public final class StreamLoad {
-    private static final int KITCHENS = 100;
-    private static final int COOKS = 200;
-    private static final int PAGES = 500;
+    private static final int ALL_COOKS = 200;
+    private static final int COOKS_OF_A_KITCHEN = 2;
     private static final int AT_ONCE = 48;
     private static final int WARM_UP_S = 100;
     private static final int MEASURED_S = 30;
@@ -38,9 +37,8 @@ public final class StreamLoad {
     private static final int LONGEST_NUMBER = 40;
 
     private final String address;
-    /** Whether pages fetch what they are told of, as a page does that is looked at. */
-    private final boolean shown;
-
+    private final int cooks;
+    private final int pages;
     private final List<Stove> stoves = new ArrayList<>();
     private final Map<String, Long> posted = new ConcurrentHashMap<>();
     private final Queue<Double> posts = new ConcurrentLinkedQueue<>();
@@ -54,21 +52,22 @@ public final class StreamLoad {
     /** A cook under way and who stands at it. */
     private record Stove(Browser browser, String cook, AtomicInteger readings) {}
 
-    private StreamLoad(String address, boolean shown) {
+    private StreamLoad(String address, int cooks) {
         this.address = address;
-        this.shown = shown;
+        this.cooks = cooks;
+        this.pages = cooks * 5 / 2;
     }
 
-    /** @param arguments the port of the running demo, on this machine; then "told" for pages that are told and fetch nothing */
+    /** @param arguments the port of the running demo, on this machine; then how many cooks, 200 if that is not said */
     public static void main(String[] arguments) throws Exception {
         System.setProperty("http.maxConnections", String.valueOf(AT_ONCE));
-        boolean shown = arguments.length < 2 || !"told".equals(arguments[1]);
-        new StreamLoad("http://127.0.0.1:" + Integer.parseInt(arguments[0]), shown).run();
+        int cooks = arguments.length < 2 ? ALL_COOKS : Integer.parseInt(arguments[1]);
+        new StreamLoad("http://127.0.0.1:" + Integer.parseInt(arguments[0]), cooks).run();
         System.exit(0);
     }
 
     private void run() throws Exception {
-        for (int i = 0; i < KITCHENS; i++) {
+        for (int i = 0; i < cooks / COOKS_OF_A_KITCHEN; i++) {
             furnish(Browser.inNewKitchen(address));
         }
         plainest("the plainest page, by itself");
@@ -76,14 +75,14 @@ public final class StreamLoad {
                 .version(HttpClient.Version.HTTP_1_1)
                 .executor(Executors.newFixedThreadPool(2))
                 .build();
-        for (int i = 0; i < PAGES; i++) {
-            listen(http, stoves.get(i % COOKS));
+        for (int i = 0; i < pages; i++) {
+            listen(http, stoves.get(i % cooks));
         }
         TimeUnit.SECONDS.sleep(2);
-        System.out.println(open + " of " + PAGES + " pages listen, " + COOKS + " cooks post each second");
-        for (int i = 0; i < COOKS; i++) {
+        System.out.println(open + " of " + pages + " pages listen, " + cooks + " cooks post each second");
+        for (int i = 0; i < cooks; i++) {
             Stove stove = stoves.get(i);
-            hands.scheduleAtFixedRate(() -> post(stove), i * 1000L / COOKS, 1000, TimeUnit.MILLISECONDS);
+            hands.scheduleAtFixedRate(() -> post(stove), i * 1000L / cooks, 1000, TimeUnit.MILLISECONDS);
         }
         TimeUnit.SECONDS.sleep(WARM_UP_S);
         measuring = true;
@@ -93,9 +92,7 @@ public final class StreamLoad {
         hands.awaitTermination(LEFT_S, TimeUnit.SECONDS);
         report("a reading posted", posts);
         report("until the others are told", told);
-        if (shown) {
-            report("until the others show it", seen);
-        }
+        report("until the others show it", seen);
         System.out.println("went wrong: " + wrong + ", pages that still listen: " + open);
     }
 
@@ -104,7 +101,7 @@ public final class StreamLoad {
         String pot = browser.get("/pots").replaceAll("(?s).*href=\"/pots/([0-9a-f-]{36})\"[^>]*>[^<]*Load.*", "$1");
         String sauce = browser.post("/sauces/new", "name=Load&text=600+g+plums%0A300+ml+water", "")
                 .id();
-        for (int i = 0; i < COOKS / KITCHENS; i++) {
+        for (int i = 0; i < COOKS_OF_A_KITCHEN; i++) {
             String choices = "&sauce=" + sauce + (pot.length() == 36 ? "&pot=" + pot : "") + "&aim=yield&amount=600";
             Browser.Answer on =
                     browser.post("/cooks", "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID() + choices, "");
@@ -184,7 +181,7 @@ public final class StreamLoad {
             since(line.substring("data:".length()).strip(), told);
             synchronized (this) {
                 again = fetching;
-                if (fetching || !shown) {
+                if (fetching) {
                     return;
                 }
                 fetching = true;
@@ -242,7 +239,7 @@ public final class StreamLoad {
         List<Double> times = new ArrayList<>();
         for (int i = 0; i < 600; i++) {
             long begun = System.nanoTime();
-            stoves.get(i % COOKS).browser().get("/pots/new");
+            stoves.get(i % cooks).browser().get("/pots/new");
             if (i >= 300) {
                 times.add((System.nanoTime() - begun) / MS);
             }

@@ -11,7 +11,6 @@ import jakarta.servlet.http.HttpServletResponseWrapper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -35,13 +34,13 @@ import org.thymeleaf.spring6.view.ThymeleafViewResolver;
  */
 @Component
 class LivePart {
-    /** Some 40 kB each. */
+    /** Some 20 kB each. */
     private static final int KEPT = 300;
 
     /** So long nothing in it is seen to have aged; the time by which a page sets its clock is that of the answer. */
     private static final Duration IS_NOW = Duration.ofSeconds(5);
 
-    private static final int TYPICAL = 40_000;
+    private static final int TYPICAL = 30_000;
     private static final String NOW = "data-now=\"";
     private static final int HEAD = 400;
 
@@ -170,8 +169,8 @@ class LivePart {
             throws Exception {
         ExtendedModelMap model = new ExtendedModelMap();
         pages.fill(kitchen, kept, looks.of(kitchen, underWay), model);
-        ByteArrayOutputStream rendered = new ByteArrayOutputStream(TYPICAL);
-        PrintWriter writer = new PrintWriter(new OneLine(new OutputStreamWriter(rendered, StandardCharsets.UTF_8)));
+        OneLine rendered = new OneLine();
+        PrintWriter writer = new PrintWriter(rendered);
         HttpServletResponse instead = new HttpServletResponseWrapper(response) {
             @Override
             public PrintWriter getWriter() {
@@ -185,7 +184,6 @@ class LivePart {
         } finally {
             request.setAttribute(CsrfToken.class.getName(), token);
         }
-        writer.flush();
-        return rendered.toByteArray();
+        return rendered.bytes();
     }
 }

@@ -1,45 +1,61 @@
 package app.gradior.web.live;
 
-import java.io.FilterWriter;
-import java.io.IOException;
 import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 
-/** Leaves out of HTML the breaks between its lines and what lines begin with: a blank stands for them. */
-final class OneLine extends FilterWriter {
+/**
+ * Leaves out of HTML the breaks between its lines and what lines begin with: a blank stands for them. It is written in
+ * thousands of pieces, so it is kept as text and encoded once.
+ */
+final class OneLine extends Writer {
+    private static final int TYPICAL = 30_000;
+
+    private final StringBuilder text = new StringBuilder(TYPICAL);
     private boolean broken;
 
-    OneLine(Writer to) {
-        super(to);
+    @Override
+    public void write(int one) {
+        write(String.valueOf((char) one), 0, 1);
     }
 
     @Override
-    public void write(int one) throws IOException {
-        write(new char[] {(char) one}, 0, 1);
+    public void write(char[] from, int offset, int length) {
+        write(String.valueOf(from, offset, length), 0, length);
     }
 
     @Override
-    public void write(String from, int offset, int length) throws IOException {
-        write(from.substring(offset, offset + length).toCharArray(), 0, length);
-    }
-
-    @Override
-    public void write(char[] from, int offset, int length) throws IOException {
+    public void write(String from, int offset, int length) {
         int begun = offset;
         for (int i = offset; i < offset + length; i++) {
-            char c = from[i];
+            char c = from.charAt(i);
             if (c == '\n' || c == '\r') {
                 if (!broken) {
-                    out.write(from, begun, i - begun);
+                    text.append(from, begun, i);
                 }
                 broken = true;
             } else if (broken && c != ' ' && c != '\t') {
                 broken = false;
                 begun = i;
-                out.write(' ');
+                text.append(' ');
             }
         }
         if (!broken) {
-            out.write(from, begun, offset + length - begun);
+            text.append(from, begun, offset + length);
         }
+    }
+
+    /** All that was written, in UTF-8. */
+    byte[] bytes() {
+        return text.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    @Override
+    public void flush() {
+        // It goes nowhere.
+    }
+
+    @Override
+    public void close() {
+        // There is nothing to give back.
     }
 }

@@ -2,19 +2,15 @@ package app.gradior.web.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 
 class OneLineTest {
-    private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    private final OneLine line = new OneLine(new OutputStreamWriter(bytes, StandardCharsets.UTF_8));
+    private final OneLine line = new OneLine();
 
-    private String said() throws IOException {
-        line.flush();
-        return bytes.toString(StandardCharsets.UTF_8);
+    private String said() {
+        return new String(line.bytes(), StandardCharsets.UTF_8);
     }
 
     @Test
