@@ -18,6 +18,7 @@ import java.util.concurrent.Flow;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
 
 /**
  * Many cooks at once in a running demo: two hundred of them post a reading each second while five hundred pages listen, and
@@ -34,6 +35,7 @@ public final class StreamLoad {
     private static final int IN_THE_POT_G = 900;
     private static final double LOST_G = 0.5;
     private static final double MS = 1e6;
+    private static final long SECOND = TimeUnit.SECONDS.toNanos(1);
     private static final int LONGEST_NUMBER = 40;
 
     private final String address;
@@ -45,12 +47,13 @@ public final class StreamLoad {
     private final Queue<Double> told = new ConcurrentLinkedQueue<>();
     private final Queue<Double> seen = new ConcurrentLinkedQueue<>();
     private final AtomicInteger wrong = new AtomicInteger();
+    private final AtomicInteger missed = new AtomicInteger();
     private final AtomicInteger open = new AtomicInteger();
     private final ScheduledExecutorService hands = Executors.newScheduledThreadPool(AT_ONCE);
     private volatile boolean measuring;
 
     /** A cook under way and who stands at it. */
-    private record Stove(Browser browser, String cook, AtomicInteger readings) {}
+    private record Stove(Browser browser, String cook, AtomicInteger readings, AtomicLong due) {}
 
     private StreamLoad(String address, int cooks) {
         this.address = address;
@@ -82,7 +85,9 @@ public final class StreamLoad {
         System.out.println(open + " of " + pages + " pages listen, " + cooks + " cooks post each second");
         for (int i = 0; i < cooks; i++) {
             Stove stove = stoves.get(i);
-            hands.scheduleAtFixedRate(() -> post(stove), i * 1000L / cooks, 1000, TimeUnit.MILLISECONDS);
+            long first = i * 1000L / cooks;
+            stove.due().set(System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(first));
+            hands.scheduleAtFixedRate(() -> post(stove), first, 1000, TimeUnit.MILLISECONDS);
         }
         TimeUnit.SECONDS.sleep(WARM_UP_S);
         measuring = true;
@@ -93,7 +98,8 @@ public final class StreamLoad {
         report("a reading posted", posts);
         report("until the others are told", told);
         report("until the others show it", seen);
-        System.out.println("went wrong: " + wrong + ", pages that still listen: " + open);
+        System.out.println("readings that nobody came to: " + missed + ", went wrong: " + wrong
+                + ", pages that still listen: " + open);
     }
 
     private void furnish(Browser browser) throws IOException {
@@ -105,14 +111,22 @@ public final class StreamLoad {
             String choices = "&sauce=" + sauce + (pot.length() == 36 ? "&pot=" + pot : "") + "&aim=yield&amount=600";
             Browser.Answer on =
                     browser.post("/cooks", "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID() + choices, "");
-            stoves.add(new Stove(browser, on.id(), new AtomicInteger()));
+            stoves.add(new Stove(browser, on.id(), new AtomicInteger(), new AtomicLong()));
         }
     }
 
     private void post(Stove stove) {
+        // Whoever waits for a hand waits for the answer too.
+        long begun = stove.due().getAndAdd(SECOND);
+        if (System.nanoTime() - begun > SECOND) {
+            // Nobody reads a scale twice at once to make up for a second that is over.
+            if (measuring) {
+                missed.incrementAndGet();
+            }
+            return;
+        }
         try {
             double grams = IN_THE_POT_G - LOST_G * stove.readings().incrementAndGet();
-            long begun = System.nanoTime();
             Browser.Answer answer = stove.browser()
                     .post(
                             "/cooks/" + stove.cook() + "/events",

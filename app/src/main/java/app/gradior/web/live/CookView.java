@@ -29,9 +29,6 @@ import org.springframework.util.function.SingletonSupplier;
 
 /** A cook as its page shows it at one moment. */
 public final class CookView {
-    /** What is expected so soon after a reading is what that reading told. */
-    private static final Duration JUST_NOW = Duration.ofSeconds(1);
-
     private final BatchService.StoredCook kept;
     private final Instant now;
     private final Forecast forecast;
@@ -195,10 +192,9 @@ public final class CookView {
         }
         Forecast then =
                 kept.cook().forecastBeforeLastResult(last.reading().at()).orElseThrow();
-        boolean justNow =
-                Duration.between(last.reading().at(), forecast.now()).abs().compareTo(JUST_NOW) < 0;
-        Forecast after =
-                justNow ? forecast : kept.cook().forecast(last.reading().at());
+        Forecast after = CookViews.isOf(forecast, last.reading().at())
+                ? forecast
+                : kept.cook().forecast(last.reading().at());
         return Optional.of(
                 capital(entryText.of(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
     }

@@ -22,7 +22,6 @@ public class CookViews {
     private final Wording say;
     private final PlanText words;
 
-    /** A forecast is not worked out anew so soon: nothing in it is seen to have changed. */
     private static final Duration SAME = Duration.ofSeconds(1);
 
     private final Cache<Cook, Forecast> latest =
@@ -55,13 +54,12 @@ public class CookViews {
         return latest.asMap()
                 .compute(
                         cook,
-                        (of, known) -> known != null
-                                        && Duration.between(known.now(), moment)
-                                                        .abs()
-                                                        .compareTo(SAME)
-                                                <= 0
-                                ? known
-                                : of.forecast(moment));
+                        (of, known) -> known != null && isOf(known, moment) ? known : of.forecast(moment));
+    }
+
+    /** Whether a forecast will do for a moment: so soon nothing in it is seen to have changed. */
+    static boolean isOf(Forecast forecast, Instant moment) {
+        return Duration.between(forecast.now(), moment).abs().compareTo(SAME) <= 0;
     }
 
     /** Every cook of a kitchen that is on the heat or waits to come off. */
