@@ -52,9 +52,7 @@ public class CookViews {
 
     private Forecast forecast(Cook cook, Instant moment) {
         return latest.asMap()
-                .compute(
-                        cook,
-                        (of, known) -> known != null && isOf(known, moment) ? known : of.forecast(moment));
+                .compute(cook, (of, known) -> known != null && isOf(known, moment) ? known : of.forecast(moment));
     }
 
     /** Whether a forecast will do for a moment: so soon nothing in it is seen to have changed. */
