@@ -331,7 +331,7 @@ public final class CookView {
         return fine(Duration.between(start, at).toMillis() / 60_000.0);
     }
 
-    /** Finer than anything that is drawn or said of it; whole numbers would be longer by half of the page. */
+    /** Finer than anything that is drawn or said of it; all their digits would be half of the page. */
     private static double fine(double value) {
         return Math.round(value * 1000) / 1000.0;
     }

@@ -8,11 +8,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpServletResponseWrapper;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.OutputStream;
 import java.io.PrintWriter;
-import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
@@ -40,7 +37,6 @@ class LivePart {
     /** So long nothing in it is seen to have aged; the time by which a page sets its clock is that of the answer. */
     private static final Duration IS_NOW = Duration.ofSeconds(5);
 
-    private static final int TYPICAL = 30_000;
     private static final String NOW = "data-now=\"";
     private static final int HEAD = 400;
 
@@ -78,10 +74,14 @@ class LivePart {
             return Duration.between(made, now).abs().compareTo(IS_NOW) <= 0;
         }
 
-        void write(Instant now, OutputStream out) throws IOException {
-            out.write(before);
-            out.write(now.toString().getBytes(StandardCharsets.US_ASCII));
-            out.write(after);
+        /** The whole of it, as answered at a moment. */
+        byte[] at(Instant now) {
+            byte[] moment = now.toString().getBytes(StandardCharsets.US_ASCII);
+            return ByteBuffer.allocate(before.length + moment.length + after.length)
+                    .put(before)
+                    .put(moment)
+                    .put(after)
+                    .array();
         }
     }
 
@@ -123,7 +123,7 @@ class LivePart {
             beingMade.invalidate(kept.row().id());
             response.setContentType(MediaType.TEXT_HTML_VALUE);
             response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-            part.write(now, response.getOutputStream());
+            response.getOutputStream().write(part.at(now));
         };
     }
 
@@ -149,15 +149,7 @@ class LivePart {
         Instant now = cooks.now();
         return Optional.ofNullable(parts.getIfPresent(cook))
                 .filter(part -> part.key().cook().revision() == revision && part.isNow(now))
-                .map(part -> {
-                    ByteArrayOutputStream line = new ByteArrayOutputStream(TYPICAL);
-                    try {
-                        part.write(now, line);
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
-                    }
-                    return line.toByteArray();
-                });
+                .map(part -> part.at(now));
     }
 
     private byte[] render(
