@@ -5,10 +5,13 @@
 
 /** @typedef {{minutes: number, low: number, grams: number, high: number, grade: number}} Point */
 /**
- * @typedef {{ahead: Point[], start: string, now: number, cross?: number, tare?: number,
+ * @typedef {{ahead: number[][], start: string, now: number, cross?: number, tare?: number,
  *   left?: {low: number, middle: number, high: number}, targetWords: string}} Drawing
  */
 /** @typedef {{body: string, made: number}} Waiting */
+
+/** A curve as the server sends it, each point a list of numbers. @param {number[][]} points @returns {Point[]} */
+export const curve = (points) => points.map(([minutes, low, grams, high, grade]) => ({ minutes, low, grams, high, grade }));
 
 /** What, entered and not yet sent, makes the curve another one. */
 const ANOTHER_PACE = ['on-heat', 'heat', 'lid', 'pot', 'added', 'slurry', 'strained', 'undone', 'finished', 'given-up'];
@@ -63,7 +66,7 @@ function weighed(/** @type {URLSearchParams} */ fields, /** @type {number | unde
  * @returns {{grams: number, grade: number, left: {low: number, middle: number, high: number}} | null} none if that can't be said here
  */
 export function standing(drawing, now, waiting) {
-  const path = drawing.ahead ?? [];
+  const path = curve(drawing.ahead);
   if (path.length < 2 || drawing.cross === undefined || !drawing.left) return null;
   const start = Date.parse(drawing.start);
   let further = 0;

@@ -1,4 +1,5 @@
 /** Draws the weight of a cook over time: readings, the plan, the band ahead. Every number comes from the server. */
+import { curve } from './ahead.js';
 import { clock } from './page.js';
 import { mass, massTicks } from './units.js';
 
@@ -7,6 +8,12 @@ export function drawTimeline() {
   const node = document.getElementById('chart');
   if (!node || !d3) return;
   const drawing = JSON.parse(node.dataset.drawing);
+  /** @param {number[][]} points */
+  const weighings = (points) => points.map(([minutes, grams]) => ({ minutes, grams }));
+  const readings = weighings(drawing.readings);
+  const doubted = weighings(drawing.doubted);
+  const planned = curve(drawing.planned);
+  const ahead = curve(drawing.ahead);
   const start = new Date(drawing.start);
   const svg = d3.select(node);
   svg.selectAll('*').remove();
@@ -17,7 +24,8 @@ export function drawTimeline() {
   const tall = Math.max(150, Math.round((wide * box.height) / Math.max(1, box.width)));
   svg.attr('viewBox', `0 0 ${wide} ${tall}`);
   const bottom = tall - 38;
-  const all = [...drawing.readings, ...drawing.planned, ...drawing.ahead];
+  const curves = [...planned, ...ahead];
+  const all = [...readings, ...doubted, ...curves];
   const x = d3.scaleLinear(
     [
       0,
@@ -28,8 +36,9 @@ export function drawTimeline() {
     ],
     [62, right],
   );
-  const low = d3.min([...all.map((p) => p.low ?? p.grams), drawing.target ?? Infinity]);
-  const y = d3.scaleLinear([low, d3.max(all, (p) => p.high ?? p.grams)], [bottom, 14]).nice(5);
+  const low = d3.min([...all, ...curves.map((p) => ({ grams: p.low })), { grams: drawing.target ?? Infinity }], (p) => p.grams);
+  const high = d3.max([...all, ...curves.map((p) => ({ grams: p.high }))], (p) => p.grams);
+  const y = d3.scaleLinear([low, high], [bottom, 14]).nice(5);
 
   for (const { grams, label } of massTicks(y, 5)) {
     svg.append('line').attr('class', 'grid').attr('x1', 62).attr('x2', right).attr('y1', y(grams)).attr('y2', y(grams));
@@ -55,8 +64,8 @@ export function drawTimeline() {
     (p) => x(p.minutes),
     (p) => y(p.grams),
   );
-  svg.append('path').attr('class', 'planned').attr('d', line(drawing.planned));
-  if (drawing.ahead.length) {
+  svg.append('path').attr('class', 'planned').attr('d', line(planned));
+  if (ahead.length) {
     svg
       .append('path')
       .attr('class', 'ahead-band')
@@ -66,25 +75,22 @@ export function drawTimeline() {
           (p) => x(p.minutes),
           (p) => y(p.low),
           (p) => y(p.high),
-        )(drawing.ahead),
+        )(ahead),
       );
-    svg.append('path').attr('class', 'ahead').attr('d', line(drawing.ahead));
+    svg.append('path').attr('class', 'ahead').attr('d', line(ahead));
     // What it should have lost since it was weighed last is believed, not seen.
-    const last = drawing.readings.filter((r) => r.used).pop();
-    if (last.minutes < drawing.ahead[0].minutes)
+    const last = readings[readings.length - 1];
+    if (last.minutes < ahead[0].minutes)
       svg
         .append('path')
         .attr('class', 'ahead since')
-        .attr('d', line([last, drawing.ahead[0]]));
+        .attr('d', line([last, ahead[0]]));
   }
-  svg
-    .append('path')
-    .attr('class', 'measured')
-    .attr('d', line(drawing.readings.filter((r) => r.used)));
-  for (const reading of drawing.readings) {
+  svg.append('path').attr('class', 'measured').attr('d', line(readings));
+  for (const reading of [...readings, ...doubted]) {
     svg
       .append('circle')
-      .attr('class', reading.used ? 'dot' : 'dot doubted')
+      .attr('class', doubted.includes(reading) ? 'dot doubted' : 'dot')
       .attr('cx', x(reading.minutes))
       .attr('cy', y(reading.grams))
       .attr('r', 5);

@@ -121,10 +121,10 @@ class OfflineTest {
         Page page = Kitchens.open("curve", 390, 844);
         Object said = page.evaluate("""
                 async () => {
-                  const { at, when, standing } = await import('/js/ahead.js');
-                  const point = (minutes, grams) => ({ minutes, grams, low: grams - 10, high: grams + 10, grade: 3 });
-                  const ahead = [point(10, 800), point(20, 700), point(30, 620)];
-                  const drawing = { ahead, start: '2026-11-24T18:00:00Z', now: 10, cross: 28, targetWords: 'glaze', tare: 2000,
+                  const { at, when, standing, curve } = await import('/js/ahead.js');
+                  const sent = [[10, 800], [20, 700], [30, 620]].map(([minutes, grams]) => [minutes, grams - 10, grams, grams + 10, 3]);
+                  const ahead = curve(sent);
+                  const drawing = { ahead: sent, start: '2026-11-24T18:00:00Z', now: 10, cross: 28, targetWords: 'glaze', tare: 2000,
                     left: { low: 14, middle: 18, high: 22 } };
                   const now = Date.parse(drawing.start) + 15 * 60000;
                   const entry = (body) => [{ body, made: now }];

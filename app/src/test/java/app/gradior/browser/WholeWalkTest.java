@@ -101,7 +101,7 @@ class WholeWalkTest {
     }
 
     @Test
-    void aMisreadWeightIsQuestionedAndCanBeUndone() {
+    void aMisreadWeightIsQuestionedAndCanBeUndoneOrSaidToBeRight() {
         Page page = CookPages.started("misread", LINES, 1280, 800, "aim=yield&amount=600");
         page.keyboard().press("b");
         assertThat(page.locator(".entries")).containsText("it simmers");
@@ -117,9 +117,21 @@ class WholeWalkTest {
         assertThat(page.locator(".told")).containsText("It is right");
         assertThat(page.locator(".told")).containsText("Mistyped: weigh it again");
         page.locator(".log summary").click();
+        assertThat(page.locator("#chart .dot")).hasCount(3);
+        assertThat(page.locator("#chart .dot.doubted")).hasCount(1);
         page.locator(".entries .questioned button[aria-label^=Undo]").click();
         assertThat(page.locator(".entries .questioned")).hasCount(0);
+        assertThat(page.locator("#chart .dot")).hasCount(2);
         assertThat(page.locator("#news")).containsText("815 g weighed");
+
+        page.locator(".log summary").click();
+        weigh(page, "2179");
+        assertThat(page.locator("#news")).containsText("does not fit");
+        page.locator(".log summary").click();
+        page.locator(".entries .questioned button[form=confirm-entry]").click();
+        assertThat(page.locator(".entries .questioned")).hasCount(0);
+        assertThat(page.locator("#chart .dot.doubted")).hasCount(0);
+        assertThat(page.locator("#grams")).containsText("180 g");
     }
 
     @Test

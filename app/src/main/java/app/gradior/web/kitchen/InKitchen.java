@@ -1,13 +1,13 @@
 package app.gradior.web.kitchen;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 
-/** The id of the kitchen that is signed in to. */
+/** The id of the kitchen that is signed in to: nothing that a request says, but whose it is. */
 @Target(ElementType.PARAMETER)
 @Retention(RetentionPolicy.RUNTIME)
-@AuthenticationPrincipal(expression = "kitchenId()")
+@Parameter(hidden = true)
 public @interface InKitchen {}

@@ -12,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -59,7 +60,8 @@ class CookController {
     Object happened(
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
-            EventForm form,
+            // It is made of what was sent, and never filled afterwards.
+            @ModelAttribute(binding = false) EventForm form,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
             Model model,
             HttpServletResponse response) {

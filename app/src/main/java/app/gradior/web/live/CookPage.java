@@ -2,18 +2,24 @@ package app.gradior.web.live;
 
 import app.gradior.cook.Cook;
 import app.gradior.cook.CookEvent;
+import app.gradior.cook.Forecast;
 import app.gradior.cook.Guidance;
 import app.gradior.keeping.Keeping;
 import app.gradior.measure.ReadLine;
 import app.gradior.plan.Caution;
 import app.gradior.plan.Route;
+import app.gradior.plan.Snapshot;
+import app.gradior.quantity.Interval;
 import app.gradior.sauce.WrittenSauce;
+import app.gradior.thickness.Grade;
+import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.planning.KeptPlan;
 import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.text.Names;
 import app.gradior.web.text.Wording;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -21,6 +27,9 @@ import java.util.stream.Collectors;
 /** A cook as its live page shows it: the view of it, and what its plan and its sauce say is to be done. */
 public final class CookPage {
     private static final int SHOWN_FOODS = 6;
+
+    /** What loses less is said to stand still. */
+    private static final double LOSES_G_A_MINUTE = 0.5;
 
     private final CookView view;
     private final Optional<KeptPlan> plan;
@@ -75,6 +84,62 @@ public final class CookPage {
             return CookText.READY_THEN;
         }
         return CookText.ready(say.minutes(Math.abs(after)), after > 0);
+    }
+
+    /**
+     * The figures that are read from across the room.
+     *
+     * @param left minutes, or a word in their place
+     * @param minutes whether it is minutes
+     * @param ends whether it gets to its target
+     * @param width of the range of what is left, min; 0 if it is not known
+     * @param later how thick it is at the table
+     */
+    public record Figures(
+            String left,
+            boolean minutes,
+            boolean ends,
+            String until,
+            double width,
+            String grade,
+            String later,
+            String looks,
+            String grams,
+            String inThePot) {}
+
+    public Figures getFigures() {
+        Forecast forecast = view.getForecast();
+        Optional<Interval> left = view.getMinutesLeft();
+        Grade now = forecast.current().atStove();
+        double lost = forecast.loss().gramsPerMinute();
+        return new Figures(
+                left.map(minutes -> forecast.reached()
+                                ? CookText.NOW
+                                : minutes.middle() < 1 ? CookText.UNDER_A_MINUTE : say.number(minutes.middle(), 0))
+                        .orElse(CookText.NEVER),
+                left.isPresent() && !forecast.reached(),
+                left.isPresent(),
+                until(forecast, left),
+                left.map(Interval::width).orElse(0.0),
+                say.grade(now),
+                CookText.later(say.grade(guidance.atTheTable())),
+                CookText.looks(say.lookOf(now), say.lookOf(guidance.atTheTable())),
+                say.about(forecast.current().mass().grams()),
+                lost > LOSES_G_A_MINUTE
+                        ? CookText.losing(say.perMinute(lost))
+                        : CookText.inThePot(say.gramsBetween(
+                                forecast.grams().low(), forecast.grams().high())));
+    }
+
+    private String until(Forecast forecast, Optional<Interval> left) {
+        String target = view.getTarget();
+        if (left.isEmpty()) {
+            return view.getCook().onHeat() ? CookText.neverAt(target) : CookText.offTheHeat(target);
+        }
+        if (forecast.reached()) {
+            return CookText.shouldBeAt(target);
+        }
+        return left.get().high() < 1 ? CookText.anyMoment(target) : CookText.between(target, say.range(left.get()));
     }
 
     /** That a weighing now would narrow the forecast, if it would. */
@@ -158,10 +223,6 @@ public final class CookPage {
         return steps;
     }
 
-    public static boolean anyDone(List<Step> steps) {
-        return steps.stream().anyMatch(Step::done);
-    }
-
     private static String[] step(String key, WrittenSauce.Stage stage) {
         String foods =
                 stage.foods().stream().map(ReadLine::typed).map(String::strip).collect(Collectors.joining(", "));
@@ -175,23 +236,52 @@ public final class CookPage {
     }
 
     /** What to mind in this cook, once: what its plan said, at most three. */
-    public List<Caution> getCautions() {
+    public List<String> getCautions() {
         return plan.map(p -> p.result().cautions()).orElse(List.of()).stream()
                 .filter(c -> c != Caution.KEEP_COLD)
                 .limit(2)
+                .map(Names::of)
                 .toList();
     }
 
-    /** The pot with what is in it, drawn so that its depth can be read. */
-    public DeepPot getDeep() {
-        return DeepPot.of(
+    /**
+     * The pot with what is in it, drawn so that its depth can be read.
+     *
+     * @param words what the drawing shows
+     * @param deeper how much deeper than it is; empty if it is drawn as it is
+     */
+    public record PotPicture(DeepPot drawn, String words, String atTheStart, String deeper) {}
+
+    public PotPicture getPot() {
+        double start = view.getStart().depth().millimetres();
+        DeepPot drawn = DeepPot.of(
                 view.getCook().conditions().pot(),
                 view.getForecast().current().depth().millimetres(),
-                view.getStart().depth().millimetres(),
+                start,
                 view.getForecast()
                         .atTarget()
                         .map(at -> at.depth().millimetres())
                         .orElse(null));
+        return new PotPicture(
+                drawn,
+                view.getPotWords(),
+                CookText.atTheStart(say.depth(start)),
+                drawn.times() > 1 ? CookText.drawnDeeper(say.number(drawn.times(), 0)) : "");
+    }
+
+    /**
+     * A spoon of the row of looks.
+     *
+     * @param now whether it looks so when it is time
+     */
+    public record Spoon(int look, boolean now) {}
+
+    /** The row of spoons; none lights up if it does not get there. */
+    public List<Spoon> getSpoons() {
+        Optional<SpoonCoat> end = view.getForecast().atTarget().map(Snapshot::look);
+        return Arrays.stream(SpoonCoat.values())
+                .map(look -> new Spoon(look.ordinal(), end.filter(look::equals).isPresent()))
+                .toList();
     }
 
     /** What went in, as it was written: the first of it, and how much more. */

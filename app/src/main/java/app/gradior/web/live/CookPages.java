@@ -22,6 +22,7 @@ import app.gradior.web.text.Wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import tools.jackson.databind.json.JsonMapper;
@@ -125,9 +126,15 @@ class CookPages {
     void fill(UUID kitchen, BatchService.StoredCook kept, List<CookView> underWay, Model model) {
         CookPage page = live(kitchen, kept);
         model.addAttribute("page", page);
+        // A bean that is called by its name is looked up each time, and what calls it is never compiled.
+        model.addAttribute("say", say);
         model.addAttribute("view", page.getView());
         model.addAttribute("chart", json.writeValueAsString(page.getView().drawing()));
-        model.addAttribute("others", underWay);
+        model.addAttribute(
+                "others",
+                IntStream.range(0, underWay.size())
+                        .mapToObj(i -> underWay.get(i).chip(i + 1, kept.row().id()))
+                        .toList());
         model.addAttribute("activities", Activity.values());
         model.addAttribute("looks", SpoonCoat.values());
         List<KitchenPot> all = pots.all(kitchen);

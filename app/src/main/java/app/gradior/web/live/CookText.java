@@ -8,6 +8,9 @@ import java.util.Optional;
 final class CookText {
     static final String NEEDS_ITS_TOKEN = "Needs a token for cooking.";
     static final String READY_THEN = "ready just then";
+    static final String NOW = "now";
+    static final String NEVER = "–";
+    static final String UNDER_A_MINUTE = "<1";
     static final String BLEND_IT = "Blend it smooth";
     static final String HOT_JUG = "hot: fill the jug to a third, and vent it";
     static final String BRING_TO_THE_BOIL = "Bring it to the boil";
@@ -136,5 +139,49 @@ final class CookText {
     static String lessThanThePot(Mass tare) {
         return "The empty pot alone weighs " + Math.round(tare.grams())
                 + " g: if the pot was not on the scale, untick that it was.";
+    }
+
+    static String atTheStart(String depth) {
+        return depth + " at the start";
+    }
+
+    static String drawnDeeper(String times) {
+        return "depth drawn " + times + " times";
+    }
+
+    static String shouldBeAt(String target) {
+        return "it should be at " + target + ": weigh it";
+    }
+
+    static String anyMoment(String target) {
+        return "to " + target + " · any moment now";
+    }
+
+    static String between(String target, String range) {
+        return "to " + target + " · between " + range;
+    }
+
+    static String neverAt(String target) {
+        return "▲ it does not get to " + target + " as it is going";
+    }
+
+    static String offTheHeat(String target) {
+        return "off the heat; aimed at " + target;
+    }
+
+    static String later(String grade) {
+        return "→ " + grade;
+    }
+
+    static String looks(String now, String atTheTable) {
+        return "thickness: " + now + " → at the table, " + atTheTable;
+    }
+
+    static String losing(String perMinute) {
+        return "in the pot · losing " + perMinute;
+    }
+
+    static String inThePot(String between) {
+        return "in the pot, " + between;
     }
 }

@@ -8,21 +8,20 @@ import app.gradior.plan.Snapshot;
 import app.gradior.quantity.Interval;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
-import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.text.LidKeys;
 import app.gradior.web.text.PlanText;
 import app.gradior.web.text.Wording;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.util.function.SingletonSupplier;
@@ -94,8 +93,30 @@ public final class CookView {
         return planned.get();
     }
 
-    public PotDrawing getPotDrawing() {
-        return PotDrawing.of(kept.cook().conditions().pot());
+    /**
+     * A cook as the pages of all of them name it.
+     *
+     * @param key of the keyboard
+     * @param left how long it takes still
+     * @param here whether it is the page's own
+     * @param timer that rings first; null if there is none, and of the page's own
+     */
+    public record Chip(int key, UUID id, String sauce, String left, boolean here, CookEvent.TimerStarted timer) {}
+
+    Chip chip(int key, UUID page) {
+        boolean here = kept.row().id().equals(page);
+        List<CookEvent.TimerStarted> timers = kept.cook().timers();
+        return new Chip(
+                key,
+                kept.row().id(),
+                kept.row().sauceName(),
+                forecast.reached()
+                        ? CookText.NOW
+                        : getMinutesLeft()
+                                .map(left -> say.minutes(left.middle()))
+                                .orElse(CookText.NEVER),
+                here,
+                here || timers.isEmpty() ? null : timers.get(0));
     }
 
     /** What the drawing of the pot shows, in words. */
@@ -105,13 +126,13 @@ public final class CookView {
                 forecast.atTarget().map(at -> at.depth().millimetres()));
     }
 
-    /** Something that happened, said in words. */
-    public record Entry(CookEvent event, String words, boolean questioned) {
-        /** The kind of the form that can amend it; empty if it can only be undone. */
-        public String amendable() {
-            return NOT_AMENDABLE.contains(event.kind()) ? "" : event.kind().key();
-        }
-    }
+    /**
+     * Something that happened, said in words.
+     *
+     * @param clock when, as it is read
+     * @param amendable the kind of the form that can amend it; empty if it can only be undone
+     */
+    public record Entry(UUID id, Instant at, String clock, String words, String amendable, boolean questioned) {}
 
     /** What can only be undone: there is nothing in it to be put otherwise. */
     private static final Set<EventKind> NOT_AMENDABLE = EnumSet.of(
@@ -132,7 +153,7 @@ public final class CookView {
 
     /** What happened lately, the latest first. */
     public List<Entry> getEntries() {
-        return entriesFrom(0, SHOWN_ENTRIES);
+        return entriesFrom(0, SHOWN_ENTRIES, say::clock);
     }
 
     public int getEntryCount() {
@@ -145,10 +166,10 @@ public final class CookView {
 
     /** A page of all that happened, the latest first; pages count from 0. */
     List<Entry> entries(int page) {
-        return entriesFrom(page * PAGE_OF_ENTRIES, PAGE_OF_ENTRIES);
+        return entriesFrom(page * PAGE_OF_ENTRIES, PAGE_OF_ENTRIES, say::dayAndClock);
     }
 
-    private List<Entry> entriesFrom(int from, int atMost) {
+    private List<Entry> entriesFrom(int from, int atMost, Function<Instant, String> clock) {
         Set<UUID> questioned = kept.cook().results().stream()
                 .filter(Cook.ReadingResult::questioned)
                 .map(results -> results.reading().id())
@@ -156,7 +177,13 @@ public final class CookView {
         return told.get().stream()
                 .skip(from)
                 .limit(atMost)
-                .map(event -> new Entry(event, entryText.of(event), questioned.contains(event.id())))
+                .map(event -> new Entry(
+                        event.id(),
+                        event.at(),
+                        clock.apply(event.at()),
+                        entryText.of(event),
+                        NOT_AMENDABLE.contains(event.kind()) ? "" : event.kind().key(),
+                        questioned.contains(event.id())))
                 .toList();
     }
 
@@ -197,6 +224,11 @@ public final class CookView {
                 : kept.cook().forecast(last.reading().at());
         return Optional.of(
                 capital(entryText.of(last.reading())) + ". " + changed(then, after) + later(then, after) + ".");
+    }
+
+    /** Whether there is a reading that is not counted until somebody says that it is right. */
+    public boolean isDoubting() {
+        return kept.cook().results().stream().anyMatch(Cook.ReadingResult::questioned);
     }
 
     /** The latest reading, if it is not counted until somebody says that it is right. */
@@ -250,63 +282,92 @@ public final class CookView {
         return more == 0 ? "" : CookText.change(more);
     }
 
-    /** What the page draws: readings, the plan as it was at the start, and the band ahead; minutes since the start. */
-    public Map<String, Object> drawing() {
-        Map<String, Object> drawing = new LinkedHashMap<>();
-        List<Map<String, Object>> readings = new ArrayList<>();
+    /**
+     * What the page draws; minutes since the start, and g.
+     *
+     * @param readings minutes and weight of those that count, the pot as it was filled first
+     * @param doubted of those that do not
+     * @param planned the forecast at the start: minutes, the least weight, the likeliest, the most, and the grade
+     * @param ahead the same from now on; empty once it is off
+     * @param cross when it should be at its target; none if it is there, or does not get there
+     * @param tare of the pot, as long as it is on
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Drawing(
+            List<double[]> readings,
+            List<double[]> doubted,
+            double now,
+            Instant start,
+            List<double[]> planned,
+            List<double[]> ahead,
+            Double target,
+            Double cross,
+            Interval left,
+            Double tare,
+            String targetWords) {}
+
+    public Drawing drawing() {
         Instant start = kept.row().startedAt();
-        readings.add(Map.of(
-                "minutes",
-                0.0,
-                "grams",
-                fine(kept.cook().started().mixture().mass().grams()),
-                "used",
-                true));
-        for (Cook.ReadingResult results : kept.cook().results()) {
-            if (results.reading() instanceof CookEvent.Weighed weighed) {
-                readings.add(Map.of(
-                        "minutes", minutesSince(start, weighed.at()),
-                        "grams", fine(weighed.net().grams()),
-                        "used", !results.questioned()));
-            }
-        }
+        double minutes = minutesSince(start, now);
+        double filled = fine(kept.cook().started().mixture().mass().grams());
+        List<double[]> planned = new ArrayList<>();
+        // It is as it was filled until it boils.
+        planned.add(new double[] {
+            0, filled, filled, filled, fine(planned().current().atStove().value())
+        });
+        planned.addAll(path(planned(), 0));
+        boolean off = kept.cook().finished().isPresent();
+        Optional<Interval> left = off || forecast.reached() ? Optional.empty() : forecast.minutesLeft();
+        return new Drawing(
+                readings(start, filled),
+                weighings(start, true),
+                minutes,
+                start,
+                planned,
+                off ? List.of() : path(forecast, minutes),
+                forecast.atTarget()
+                        .or(() -> planned().atTarget())
+                        .map(at -> fine(at.mass().grams()))
+                        .orElse(null),
+                left.map(until -> minutes + until.middle()).orElse(null),
+                left.orElse(null),
+                off || forecast.reached()
+                        ? null
+                        : kept.cook().conditions().pot().tare().grams(),
+                getTarget());
+    }
+
+    private List<double[]> readings(Instant start, double filled) {
+        List<double[]> readings = new ArrayList<>();
+        readings.add(new double[] {0, filled});
+        readings.addAll(weighings(start, false));
         kept.cook()
                 .finished()
                 .ifPresent(f -> f.yield()
-                        .ifPresent(mass -> readings.add(Map.of(
-                                "minutes", minutesSince(start, f.at()), "grams", fine(mass.grams()), "used", true))));
-        drawing.put("readings", thinned(readings));
-        drawing.put("now", minutesSince(start, now));
-        drawing.put("start", start.toString());
-        List<Map<String, Double>> plannedPath = new ArrayList<>();
-        plannedPath.add(Map.of(
-                "minutes",
-                0.0,
-                "grams",
-                fine(kept.cook().started().mixture().mass().grams())));
-        plannedPath.addAll(path(planned(), 0));
-        drawing.put("planned", plannedPath);
-        drawing.put("ahead", kept.cook().finished().isPresent() ? List.of() : path(forecast, minutesSince(start, now)));
-        Optional<Snapshot> end = forecast.atTarget().or(() -> planned().atTarget());
-        end.ifPresent(at -> drawing.put("target", fine(at.mass().grams())));
-        if (kept.cook().finished().isEmpty() && !forecast.reached()) {
-            forecast.minutesLeft().ifPresent(left -> {
-                drawing.put("cross", minutesSince(start, now) + left.middle());
-                drawing.put("left", left);
-            });
-            drawing.put("tare", kept.cook().conditions().pot().tare().grams());
+                        .ifPresent(mass ->
+                                readings.add(new double[] {minutesSince(start, f.at()), fine(mass.grams())})));
+        return thinned(readings);
+    }
+
+    private List<double[]> weighings(Instant start, boolean doubted) {
+        List<double[]> weighings = new ArrayList<>();
+        for (Cook.ReadingResult result : kept.cook().results()) {
+            if (result.questioned() == doubted && result.reading() instanceof CookEvent.Weighed weighed) {
+                weighings.add(new double[] {
+                    minutesSince(start, weighed.at()), fine(weighed.net().grams())
+                });
+            }
         }
-        drawing.put("targetWords", getTarget());
-        return drawing;
+        return weighings;
     }
 
     /** More dots than a chart has room for say nothing more: every so many of the older ones, and all of the latest. */
-    private static List<Map<String, Object>> thinned(List<Map<String, Object>> readings) {
+    private static List<double[]> thinned(List<double[]> readings) {
         int old = readings.size() - MAX_DOTS / 2;
         if (readings.size() <= MAX_DOTS) {
             return readings;
         }
-        List<Map<String, Object>> thinned = new ArrayList<>();
+        List<double[]> thinned = new ArrayList<>();
         for (int i = 0; i < MAX_DOTS / 2; i++) {
             thinned.add(readings.get((int) ((long) i * old / (MAX_DOTS / 2))));
         }
@@ -316,14 +377,15 @@ public final class CookView {
 
     private static final int MAX_DOTS = 120;
 
-    private static List<Map<String, Double>> path(Forecast forecast, double from) {
+    private static List<double[]> path(Forecast forecast, double from) {
         return forecast.path().stream()
-                .map(p -> Map.of(
-                        "minutes", fine(from + p.minutes()),
-                        "low", fine(Math.max(0, p.grams().low())),
-                        "grams", fine(p.grams().middle()),
-                        "high", fine(p.grams().high()),
-                        "grade", fine(p.grade())))
+                .map(p -> new double[] {
+                    fine(from + p.minutes()),
+                    fine(Math.max(0, p.grams().low())),
+                    fine(p.grams().middle()),
+                    fine(p.grams().high()),
+                    fine(p.grade())
+                })
                 .toList();
     }
 

@@ -4,7 +4,7 @@ import app.gradior.pot.Pot;
 
 /**
  * The lower part of a pot in section with the sauce in it, drawn deeper than it is where the sauce stands low, so that a
- * millimetre can be seen. Lengths in mm across; y runs down to the base at 0.
+ * millimetre can be seen. Lengths in mm across, to a tenth; y runs down to the base at 0.
  *
  * @param times how many times deeper than wide it is drawn
  * @param half half of the width at the top of what is drawn
@@ -30,12 +30,12 @@ public record DeepPot(double times, double half, double baseHalf, double top, do
         double times = Math.max(1, Math.min(DEEPEST, Math.round(HEIGHT * 2 * half / shown)));
         return new DeepPot(
                 times,
-                half,
-                base,
-                -shown * times,
-                -nowMm * times,
-                -fromMm * times,
-                stopMm == null ? null : -stopMm * times);
+                tenth(half),
+                tenth(base),
+                tenth(-shown * times),
+                tenth(-nowMm * times),
+                tenth(-fromMm * times),
+                stopMm == null ? null : tenth(-stopMm * times));
     }
 
     private double halfAt(double y) {
@@ -44,6 +44,18 @@ public record DeepPot(double times, double half, double baseHalf, double top, do
 
     public String box() {
         return tenth(-half - 28) + " " + tenth(top - 8) + " " + tenth(2 * half + 56) + " " + tenth(-top + 16);
+    }
+
+    /** Both of them, a little under the top of what is drawn. */
+    public String ears() {
+        return ear("M" + tenth(-half), "-") + " " + ear("M" + half, "");
+    }
+
+    private String ear(String from, String out) {
+        String turn = out.isEmpty() ? "1" : "0";
+        String in = out.isEmpty() ? "-" : "";
+        return from + " " + tenth(top + 14) + " h" + out + "10 a8 8 0 0 " + turn + " " + out + "8 8 v10 a8 8 0 0 "
+                + turn + " " + in + "8 8 h" + in + "10";
     }
 
     public String wall() {
