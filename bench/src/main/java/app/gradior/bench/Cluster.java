@@ -142,10 +142,10 @@ public final class Cluster {
         }
     }
 
-    /** How many databases the first one sees, itself too. */
+    /** How many databases there are as the second one sees it: the first does not know at once what it missed. */
     private String size() throws Exception {
         return asked(
-                1,
+                2,
                 "select variable_value from information_schema.global_status "
                         + "where variable_name = 'wsrep_cluster_size'");
     }
