@@ -36,8 +36,9 @@ export function drawTimeline() {
     ],
     [62, right],
   );
-  const low = d3.min([...all, ...curves.map((p) => ({ grams: p.low })), { grams: drawing.target ?? Infinity }], (p) => p.grams);
-  const high = d3.max([...all, ...curves.map((p) => ({ grams: p.high }))], (p) => p.grams);
+  const weights = all.map((p) => p.grams);
+  const low = d3.min([...weights, ...curves.map((p) => p.low), drawing.target ?? Infinity]);
+  const high = d3.max([...weights, ...curves.map((p) => p.high)]);
   const y = d3.scaleLinear([low, high], [bottom, 14]).nice(5);
 
   for (const { grams, label } of massTicks(y, 5)) {
@@ -87,14 +88,13 @@ export function drawTimeline() {
         .attr('d', line([last, ahead[0]]));
   }
   svg.append('path').attr('class', 'measured').attr('d', line(readings));
-  for (const reading of [...readings, ...doubted]) {
-    svg
-      .append('circle')
-      .attr('class', doubted.includes(reading) ? 'dot doubted' : 'dot')
-      .attr('cx', x(reading.minutes))
-      .attr('cy', y(reading.grams))
-      .attr('r', 5);
-  }
+  /** @param {{minutes: number, grams: number}[]} points @param {string} style */
+  const dots = (points, style) => {
+    for (const { minutes, grams } of points)
+      svg.append('circle').attr('class', style).attr('cx', x(minutes)).attr('cy', y(grams)).attr('r', 5);
+  };
+  dots(readings, 'dot');
+  dots(doubted, 'dot doubted');
   if (drawing.target) {
     svg
       .append('line')

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.LongSupplier;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -54,9 +53,9 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        if (request.getUserPrincipal() instanceof Authentication who
-                && who.getPrincipal() instanceof KitchenUser user) {
-            accounts.kitchen(user.kitchenId()).ifPresent(kitchen -> {
+        Optional<KitchenUser> user = KitchenUser.of(request.getUserPrincipal());
+        if (user.isPresent()) {
+            accounts.kitchen(user.get().kitchenId()).ifPresent(kitchen -> {
                 request.setAttribute(KITCHEN, kitchen);
                 request.setAttribute(COUNTED, new Counted(kitchen.id(), kitchen.changes()));
             });
@@ -79,10 +78,8 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
 
     /** Who asks; empty where nobody is signed in. */
     public static Optional<String> person() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof KitchenUser user
-                ? Optional.of(user.getUsername())
-                : Optional.empty();
+        return KitchenUser.of(SecurityContextHolder.getContext().getAuthentication())
+                .map(KitchenUser::getUsername);
     }
 
     public static boolean fahrenheit() {

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
-import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
@@ -31,9 +30,8 @@ class InKitchenArgument implements WebMvcConfigurer, HandlerMethodArgumentResolv
             ModelAndViewContainer page,
             NativeWebRequest request,
             WebDataBinderFactory binders) {
-        return request.getUserPrincipal() instanceof Authentication who
-                        && who.getPrincipal() instanceof KitchenUser user
-                ? user.kitchenId()
-                : null;
+        return KitchenUser.of(request.getUserPrincipal())
+                .map(KitchenUser::kitchenId)
+                .orElse(null);
     }
 }

@@ -1,9 +1,11 @@
 package app.gradior.web.kitchen;
 
+import java.security.Principal;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -25,6 +27,13 @@ public final class KitchenUser implements UserDetails, CredentialsContainer {
         this.name = name;
         this.passwordHash = passwordHash;
         this.guest = guest;
+    }
+
+    /** Who asks, by what a request knows of them; empty where nobody is signed in. */
+    static Optional<KitchenUser> of(Principal asking) {
+        return asking instanceof Authentication who && who.getPrincipal() instanceof KitchenUser user
+                ? Optional.of(user)
+                : Optional.empty();
     }
 
     /** Why they are here without an account; empty for somebody who has one. */

@@ -5,7 +5,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.Authentication;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -29,9 +28,9 @@ class Whose implements WebMvcConfigurer, HandlerInterceptor {
             throws IOException {
         String who = request.getHeader(WHO);
         boolean other = who != null
-                && request.getUserPrincipal() instanceof Authentication signedIn
-                && signedIn.getPrincipal() instanceof KitchenUser user
-                && !user.getMark().equals(who);
+                && KitchenUser.of(request.getUserPrincipal())
+                        .filter(user -> !user.getMark().equals(who))
+                        .isPresent();
         if (other) {
             response.setHeader(SOMEBODY_ELSE, "yes");
             response.sendError(HttpStatus.CONFLICT.value());

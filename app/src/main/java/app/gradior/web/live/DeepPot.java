@@ -48,14 +48,14 @@ public record DeepPot(double times, double half, double baseHalf, double top, do
 
     /** Both of them, a little under the top of what is drawn. */
     public String ears() {
-        return ear("M" + tenth(-half), "-") + " " + ear("M" + half, "");
+        return ear(-half, -1) + " " + ear(half, 1);
     }
 
-    private String ear(String from, String out) {
-        String turn = out.isEmpty() ? "1" : "0";
-        String in = out.isEmpty() ? "-" : "";
-        return from + " " + tenth(top + 14) + " h" + out + "10 a8 8 0 0 " + turn + " " + out + "8 8 v10 a8 8 0 0 "
-                + turn + " " + in + "8 8 h" + in + "10";
+    /** @param out which way it stands out, -1 or 1 */
+    private String ear(double edge, int out) {
+        String bend = " a8 8 0 0 " + (out > 0 ? 1 : 0) + " ";
+        return "M" + edge + " " + tenth(top + 14) + " h" + 10 * out + bend + 8 * out + " 8 v10" + bend + -8 * out + " 8 h"
+                + -10 * out;
     }
 
     public String wall() {
