@@ -54,8 +54,8 @@ public record DeepPot(double times, double half, double baseHalf, double top, do
     /** @param out which way it stands out, -1 or 1 */
     private String ear(double edge, int out) {
         String bend = " a8 8 0 0 " + (out > 0 ? 1 : 0) + " ";
-        return "M" + edge + " " + tenth(top + 14) + " h" + 10 * out + bend + 8 * out + " 8 v10" + bend + -8 * out + " 8 h"
-                + -10 * out;
+        return "M" + edge + " " + tenth(top + 14) + " h" + 10 * out + bend + 8 * out + " 8 v10" + bend + -8 * out
+                + " 8 h" + -10 * out;
     }
 
     public String wall() {
