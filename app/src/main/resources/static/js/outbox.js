@@ -108,6 +108,16 @@ function reason(answer, html) {
   };
 }
 
+/**
+ * Whether an answer is one of an entry that is kept: it leads on, or says what the cook comes to; of a picture it says
+ * nothing at all. Anything else may be somebody's between this device and the server.
+ * @param {Response} answer @param {Entry} entry
+ */
+async function isKept(answer, entry) {
+  if (entry.file) return answer.status === 204;
+  return answer.redirected || (await answer.clone().text()).includes('data-revision=');
+}
+
 export class Outbox {
   /**
    * @param {{
@@ -193,6 +203,8 @@ export class Outbox {
           there.refused = entry.refused;
         });
         this.to.refused(html, entry);
+      } else if (!(await isKept(answer, entry).catch(() => false))) {
+        return this.stop(waiting.length, 'out of reach');
       } else {
         await discard(entry.n);
         await this.to.sent(answer, entry);

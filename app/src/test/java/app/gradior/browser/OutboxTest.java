@@ -9,6 +9,8 @@ import com.microsoft.playwright.Route;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** What a cook entered is kept until it is taken, whatever the server says to it and whoever signs in meanwhile. */
@@ -118,6 +120,28 @@ class OutboxTest {
     /** Pages let nothing be evaluated, so it is asked from outside until it is so. */
     private static void waitFor(Page page, String condition) {
         page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate(condition)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "<!doctype html><title>Welcome to this network</title><p>Sign in to go on.</p>"})
+    void whatSomebodyInBetweenAnswersDoesNotTakeAnEntry(String answered, JdbcTemplate database) {
+        Page page = CookPages.started("in-between-" + answered.length(), 1280, 800, "use=GLAZE&route=reduce");
+        String cook = page.url().replaceAll(".*/cooks/", "").replaceAll("[^0-9a-f-].*", "");
+        CookPages.pass(12);
+        page.reload();
+        page.context()
+                .route(
+                        "**/events",
+                        route -> route.fulfill(
+                                new Route.FulfillOptions().setStatus(200).setBody(answered)));
+        weigh(page, "2790");
+        assertThat(page.locator("#banner")).containsText("1 entry waits");
+        assertThat(entries(database, cook)).isEmpty();
+
+        page.context().unroute("**/events");
+        page.reload();
+        assertThat(page.locator("#news")).containsText("790 g weighed");
+        assertThat(entries(database, cook)).containsExactly("weighed");
     }
 
     @Test
