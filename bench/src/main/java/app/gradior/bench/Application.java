@@ -30,6 +30,9 @@ final class Application {
 
     /** @param how to reach its database, as variables of its environment */
     void start(Map<String, String> how) throws IOException, InterruptedException {
+        if (listens()) {
+            throw new IllegalStateException("Port " + port + " is taken by another program.");
+        }
         List<String> command = new ArrayList<>(List.of(
                 "java",
                 "-XX:+UseSerialGC",

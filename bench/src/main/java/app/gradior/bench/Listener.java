@@ -6,6 +6,8 @@ import java.io.InputStreamReader;
 import java.net.HttpURLConnection;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** A page that listens to a cook as a browser does: when its line ends it opens another one, wherever that leads. */
 final class Listener {
@@ -13,13 +15,15 @@ final class Listener {
     /** A node tells that it is there more often than this. */
     private static final int SILENT_MS = 30_000;
 
+    /** Told alone, or in what the page is to show. */
+    private static final Pattern REVISION = Pattern.compile("^data: *(\\d+)$|^data:.*?data-revision=\"(\\d+)\"");
+
     private final Browser browser;
     private final String cook;
     private volatile long heard;
     private volatile long wanted = Long.MAX_VALUE;
     private volatile int opened;
     private volatile boolean over;
-    private volatile HttpURLConnection line;
 
     Listener(Browser browser, String cook) {
         this.browser = browser;
@@ -42,13 +46,9 @@ final class Listener {
         return heard >= wanted;
     }
 
-    /** The page is closed. */
+    /** The page is closed once it hears something or nothing any more: to close a stream waits for who reads it. */
     void end() {
         over = true;
-        HttpURLConnection open = line;
-        if (open != null) {
-            open.disconnect();
-        }
     }
 
     void start() {
@@ -62,14 +62,13 @@ final class Listener {
             try {
                 HttpURLConnection stream = browser.open("/cooks/" + cook + "/stream?since=" + heard, "");
                 stream.setReadTimeout(SILENT_MS);
-                line = stream;
                 try (BufferedReader lines =
                         new BufferedReader(new InputStreamReader(stream.getInputStream(), StandardCharsets.UTF_8))) {
                     opened++;
                     for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                        if (line.matches("data: *\\d+")) {
-                            heard = Long.parseLong(
-                                    line.substring("data:".length()).strip());
+                        Matcher told = REVISION.matcher(line);
+                        if (told.find()) {
+                            heard = Long.parseLong(told.group(1) != null ? told.group(1) : told.group(2));
                         }
                     }
                 }
