@@ -13,7 +13,7 @@ import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.Secrets;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.micrometer.core.instrument.Counter;
@@ -29,6 +29,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
@@ -54,7 +55,6 @@ public class BatchService {
     private final BatchSummaryMapper summaries;
     private final CookEventCodec codec;
     private final Clock clock;
-    private final Wording say;
     private final Counter entries;
     private final Cache<UUID, KnownCook> remembered = Caffeine.newBuilder()
             .maximumWeight(REMEMBERED_EVENTS)
@@ -62,18 +62,12 @@ public class BatchService {
             .build();
 
     BatchService(
-            CookMapper mapper,
-            BatchSummaryMapper summaries,
-            CookEventCodec codec,
-            Clock clock,
-            Wording say,
-            MeterRegistry figures) {
+            CookMapper mapper, BatchSummaryMapper summaries, CookEventCodec codec, Clock clock, MeterRegistry figures) {
         this.mapper = mapper;
         this.summaries = summaries;
         this.codec = codec;
         this.clock = clock;
         this.entries = figures.counter("gradior.entries");
-        this.say = say;
     }
 
     /** A cook with its name and its entries as they were stored. */
@@ -117,19 +111,36 @@ public class BatchService {
     /** @param contentHash of what was sent under its id; null if that is not known */
     public record StoredEvent(CookEvent event, String contentHash) {}
 
-    /** An event that can't be as it was sent; its message says to the cook what to do. */
+    /** An event that can't be as it was sent. */
     public static class Refused extends RuntimeException {
         private static final long serialVersionUID = 1;
+        private static final String VALUE = "value";
 
+        private final transient Function<UnitFormat, String> why;
         private final String field;
 
         public Refused(String message) {
-            this(message, "value");
+            this(message, VALUE);
         }
 
         public Refused(String message, String field) {
-            super(message);
+            this(say -> message, field);
+        }
+
+        /** @param why what is wrong and what to do, in the units of whoever reads it */
+        public Refused(Function<UnitFormat, String> why) {
+            this(why, VALUE);
+        }
+
+        private Refused(Function<UnitFormat, String> why, String field) {
+            super(why.apply(UnitFormat.METRIC));
+            this.why = why;
             this.field = field;
+        }
+
+        /** Says to the cook what is wrong and what to do. */
+        public String said(UnitFormat say) {
+            return why.apply(say);
         }
 
         /** The field of the form that it is about. */
@@ -345,7 +356,8 @@ public class BatchService {
         } else if (event instanceof CookEvent.PotChanged change
                 && change.pot()
                         .overflowsWith(cook.forecast(event.at()).current().volume())) {
-            throw new Refused(BatchText.potTooSmall(say.millilitres(change.pot().capacity())));
+            throw new Refused(
+                    say -> BatchText.potTooSmall(say.millilitres(change.pot().capacity())));
         }
     }
 
@@ -368,8 +380,8 @@ public class BatchService {
     private void checkWeight(Cook cook, Mass net, Mass tare, Instant at) {
         Mass max = cook.maxPossible(at);
         if (net.compareTo(max) > 0) {
-            throw new Refused(BatchText.moreThanWentIn(
-                            say.grams(net), say.grams(cook.started().mixture().mass()))
+            Mass wentIn = cook.started().mixture().mass();
+            throw new Refused(say -> BatchText.moreThanWentIn(say.grams(net), say.grams(wentIn))
                     + (tare.kilograms() > 0 ? BatchText.otherThings(say.grams(tare)) : BatchText.POT_IN_THAT_WEIGHT));
         }
     }

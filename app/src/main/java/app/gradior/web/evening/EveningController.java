@@ -8,9 +8,11 @@ import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -54,14 +56,14 @@ class EveningController {
     }
 
     @GetMapping
-    String show(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
-        return show(kitchen, id, new FieldErrors(), "", model);
+    String show(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say, Model model) {
+        return show(kitchen, id, new FieldErrors(), "", say, model);
     }
 
-    private String show(UUID kitchen, UUID id, FieldErrors wrong, String line, Model model) {
+    private String show(UUID kitchen, UUID id, FieldErrors wrong, String line, UnitFormat say, Model model) {
         Evenings.Kept kept = evenings.get(kitchen, id);
         model.addAttribute("evening", kept);
-        model.addAttribute("page", pages.page(kitchen, kept));
+        model.addAttribute("page", pages.page(kitchen, kept, say));
         List<Sauce> offered = sauces.latest(kitchen, OFFERED + 1);
         model.addAttribute("sauces", offered.stream().limit(OFFERED).toList());
         model.addAttribute("more", offered.size() > OFFERED);
@@ -75,10 +77,10 @@ class EveningController {
 
     /** The part of the page that changes by itself. */
     @GetMapping("/board")
-    String board(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+    String board(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say, Model model) {
         Evenings.Kept kept = evenings.get(kitchen, id);
         model.addAttribute("evening", kept);
-        model.addAttribute("page", pages.page(kitchen, kept));
+        model.addAttribute("page", pages.page(kitchen, kept, say));
         return "evening/board :: board";
     }
 
@@ -87,9 +89,15 @@ class EveningController {
     }
 
     private String refused(
-            UUID kitchen, UUID id, FieldErrors wrong, String line, Model model, HttpServletResponse response) {
+            UUID kitchen,
+            UUID id,
+            FieldErrors wrong,
+            String line,
+            UnitFormat say,
+            Model model,
+            HttpServletResponse response) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return show(kitchen, id, wrong, line, model);
+        return show(kitchen, id, wrong, line, say, model);
     }
 
     @PostMapping("/settings")
@@ -97,16 +105,17 @@ class EveningController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             EveningForm form,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         FieldErrors wrong = new FieldErrors();
         Evenings.Kept kept = evenings.get(kitchen, id);
         String name = form.name(wrong);
-        Optional<Instant> served = form.served(evenings.now(), wrong);
+        Optional<Instant> served = form.served(evenings.now(), say.preference().zone(), wrong);
         List<EveningBody.Cook> cooks = form.people(kept.body().cooks(), wrong);
         int shelves = form.shelfCount(wrong);
         if (wrong.any() || served.isEmpty()) {
-            return refused(kitchen, id, wrong, "", model, response);
+            return refused(kitchen, id, wrong, "", say, model, response);
         }
         evenings.rename(kitchen, id, name);
         evenings.change(kitchen, id, body -> {
@@ -125,6 +134,7 @@ class EveningController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String course,
             @RequestParam(defaultValue = "") String courseTime,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         FieldErrors wrong = new FieldErrors();
@@ -139,13 +149,15 @@ class EveningController {
             wrong.say("course", EveningText.TOO_MANY_COURSES);
         }
         if (wrong.any()) {
-            return refused(kitchen, id, wrong, "", model, response);
+            return refused(kitchen, id, wrong, "", say, model, response);
         }
         evenings.change(
                 kitchen,
                 id,
-                body -> body.plus(
-                        new EveningBody.Course(course.strip(), EveningText.onTheDayOf(hour.get(), body.lastServed()))));
+                body -> body.plus(new EveningBody.Course(
+                        course.strip(),
+                        EveningText.onTheDayOf(
+                                hour.get(), body.lastServed(), say.preference().zone()))));
         return back(id);
     }
 
@@ -157,15 +169,17 @@ class EveningController {
             @RequestParam int who,
             @RequestParam(defaultValue = "") String awayFrom,
             @RequestParam(defaultValue = "") String awayTo,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         Optional<LocalTime> from = EveningForm.hour(awayFrom.strip());
         Optional<LocalTime> to = EveningForm.hour(awayTo.strip());
+        ZoneId zone = say.preference().zone();
         boolean there = awayFrom.isBlank() && awayTo.isBlank();
         if (!there && (from.isEmpty() || to.isEmpty() || !from.get().isBefore(to.get()))) {
             FieldErrors wrong = new FieldErrors();
             wrong.say("awayFrom", EveningText.AWAY);
-            return refused(kitchen, id, wrong, "", model, response);
+            return refused(kitchen, id, wrong, "", say, model, response);
         }
         evenings.change(kitchen, id, body -> {
             if (who < 0 || who >= body.cooks().size()) {
@@ -176,8 +190,8 @@ class EveningController {
                     who,
                     new EveningBody.Cook(
                             cooks.get(who).name(),
-                            there ? null : EveningText.onTheDayOf(from.get(), body.lastServed()),
-                            there ? null : EveningText.onTheDayOf(to.get(), body.lastServed())));
+                            there ? null : EveningText.onTheDayOf(from.get(), body.lastServed(), zone),
+                            there ? null : EveningText.onTheDayOf(to.get(), body.lastServed(), zone)));
             return body.cooks(cooks, body.shelves());
         });
         return back(id);
@@ -202,6 +216,7 @@ class EveningController {
             @PathVariable UUID id,
             @RequestParam(required = false) UUID sauce,
             @RequestParam(defaultValue = "") String byName,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         FieldErrors wrong = new FieldErrors();
@@ -211,7 +226,7 @@ class EveningController {
         }
         full(kitchen, id, "sauce", wrong);
         if (wrong.any()) {
-            return refused(kitchen, id, wrong, "", model, response);
+            return refused(kitchen, id, wrong, "", say, model, response);
         }
         evenings.change(
                 kitchen,
@@ -244,6 +259,7 @@ class EveningController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String line,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         FieldErrors wrong = new FieldErrors();
@@ -254,7 +270,7 @@ class EveningController {
         }
         full(kitchen, id, "line", wrong);
         if (wrong.any()) {
-            return refused(kitchen, id, wrong, typed, model, response);
+            return refused(kitchen, id, wrong, typed, say, model, response);
         }
         evenings.change(
                 kitchen,

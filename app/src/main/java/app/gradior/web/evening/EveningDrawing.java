@@ -6,7 +6,7 @@ import app.gradior.evening.Schedule;
 import app.gradior.evening.Station;
 import app.gradior.evening.Task;
 import app.gradior.evening.TaskKind;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -69,7 +69,7 @@ record EveningDrawing(
             int task,
             String state) {}
 
-    static EveningDrawing of(EveningProblem problem, Schedule schedule, List<EveningPage.Item> items, Wording say) {
+    static EveningDrawing of(EveningProblem problem, Schedule schedule, List<EveningPage.Item> items, UnitFormat say) {
         return new Maker(problem, schedule, items, say).make();
     }
 
@@ -78,12 +78,12 @@ record EveningDrawing(
         private final Evening evening;
         private final Schedule schedule;
         private final List<EveningPage.Item> items;
-        private final Wording say;
+        private final UnitFormat say;
         private final int from;
         private final int to;
         private final double perTick;
 
-        Maker(EveningProblem problem, Schedule schedule, List<EveningPage.Item> items, Wording say) {
+        Maker(EveningProblem problem, Schedule schedule, List<EveningPage.Item> items, UnitFormat say) {
             this.problem = problem;
             this.evening = problem.evening();
             this.schedule = schedule;
@@ -138,7 +138,7 @@ record EveningDrawing(
             for (int tick = from; tick <= to; tick += 15 * Evening.TICKS) {
                 Instant at = problem.at(tick);
                 boolean labelled = at.truncatedTo(ChronoUnit.MINUTES)
-                                        .atZone(app.gradior.web.kitchen.CurrentKitchen.zone())
+                                        .atZone(say.preference().zone())
                                         .getMinute()
                                 % step
                         == 0;

@@ -1,12 +1,12 @@
 package app.gradior.web.evening;
 
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.FieldErrors;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -40,11 +40,15 @@ record EveningForm(String called, String day, String time, String cooks, String 
         return called.isEmpty() ? EveningText.EVENING : called;
     }
 
-    /** When it is served; said beside its field where that can't be. */
-    Optional<Instant> served(Instant now, FieldErrors wrong) {
+    /**
+     * When it is served; said beside its field where that can't be.
+     *
+     * @param zone of the clock that it is told by
+     */
+    Optional<Instant> served(Instant now, ZoneId zone, FieldErrors wrong) {
         try {
             ZonedDateTime at =
-                    LocalDate.parse(day).atTime(hour(time).orElseThrow()).atZone(CurrentKitchen.zone());
+                    LocalDate.parse(day).atTime(hour(time).orElseThrow()).atZone(zone);
             Instant served = at.toInstant();
             if (served.isBefore(now.minus(Duration.ofHours(1)))) {
                 wrong.say("day", EveningText.SOON);

@@ -15,7 +15,7 @@ import app.gradior.web.keeping.SauceKeeping;
 import app.gradior.web.planning.PlanForm;
 import app.gradior.web.sauce.SauceService;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -44,7 +44,6 @@ class EveningPages {
     private final SauceKeeping keeping;
     private final Pots pots;
     private final Rings rings;
-    private final Wording say;
 
     EveningPages(
             EveningDesk desk,
@@ -53,8 +52,7 @@ class EveningPages {
             SauceService sauces,
             SauceKeeping keeping,
             Pots pots,
-            Rings rings,
-            Wording say) {
+            Rings rings) {
         this.desk = desk;
         this.planner = planner;
         this.evenings = evenings;
@@ -62,15 +60,14 @@ class EveningPages {
         this.keeping = keeping;
         this.pots = pots;
         this.rings = rings;
-        this.say = say;
     }
 
-    EveningPage page(UUID kitchen, Evenings.Kept kept) {
+    EveningPage page(UUID kitchen, Evenings.Kept kept, UnitFormat say) {
         EveningDesk.Seen seen = desk.look(kitchen, kept);
         EveningProblem problem = seen.problem();
         List<Evenings.Happened> happened = evenings.happened(kitchen, kept.id());
         List<EveningPage.Item> items = seen.schedule()
-                .map(schedule -> items(kept, problem, schedule, happened))
+                .map(schedule -> items(kept, problem, schedule, happened, say))
                 .orElse(List.of());
         Optional<Schedule> schedule =
                 seen.schedule().filter(s -> !problem.evening().jobs().isEmpty());
@@ -82,18 +79,18 @@ class EveningPages {
                 problem.jobs().stream().map(EveningProblem.Part::name).toList();
         boolean late = schedule.filter(s -> s.cost().late() == 0).isEmpty() || kept.live();
         return new EveningPage(
-                lead(kept, problem, schedule, items, next, running),
+                lead(kept, problem, schedule, items, next, running, say),
                 about(problem),
                 schedule.filter(s -> kept.startedAt().isEmpty())
                         .map(s -> EveningText.quality(seen.working(), s.proved(), seen.holds() == 0, seen.holds()))
                         .orElse(""),
-                served(kept, problem, schedule),
+                served(kept, problem, schedule, say),
                 schedule.map(s -> EveningDrawing.of(problem, s, items, say)),
                 items,
                 next,
                 running,
-                ready(kitchen, kept, problem, schedule),
-                seen.clashes().stream().map(clash -> clash(problem, clash)).toList(),
+                ready(kitchen, kept, problem, schedule, say),
+                seen.clashes().stream().map(clash -> clash(problem, clash, say)).toList(),
                 seen.fixes().stream()
                         .filter(effect -> helps(effect, late))
                         .map(effect -> new EveningPage.Fix(
@@ -115,13 +112,14 @@ class EveningPages {
         return own || late || effect.late() < 0.5 && (effect.waits() <= -WORTH || effect.begins() >= WORTH);
     }
 
-    private String lead(
+    private static String lead(
             Evenings.Kept kept,
             EveningProblem problem,
             Optional<Schedule> schedule,
             List<EveningPage.Item> items,
             Optional<EveningPage.Item> next,
-            List<EveningPage.Item> running) {
+            List<EveningPage.Item> running,
+            UnitFormat say) {
         if (problem.jobs().isEmpty()) {
             return EveningText.NOTHING_YET;
         }
@@ -158,7 +156,8 @@ class EveningPages {
                 problem.evening().people().size());
     }
 
-    private List<EveningPage.Served> served(Evenings.Kept kept, EveningProblem problem, Optional<Schedule> schedule) {
+    private static List<EveningPage.Served> served(
+            Evenings.Kept kept, EveningProblem problem, Optional<Schedule> schedule, UnitFormat say) {
         List<EveningPage.Served> served = new ArrayList<>();
         for (int c = 0; c < kept.body().courses().size(); c++) {
             int course = c;
@@ -171,8 +170,12 @@ class EveningPages {
         return served;
     }
 
-    private List<EveningPage.Item> items(
-            Evenings.Kept kept, EveningProblem problem, Schedule schedule, List<Evenings.Happened> happened) {
+    private static List<EveningPage.Item> items(
+            Evenings.Kept kept,
+            EveningProblem problem,
+            Schedule schedule,
+            List<Evenings.Happened> happened,
+            UnitFormat say) {
         Evening evening = problem.evening();
         Map<Integer, Integer> places = problem.places();
         Set<Evening.Ref> done = new HashSet<>();
@@ -261,7 +264,7 @@ class EveningPages {
     }
 
     private List<EveningPage.Ready> ready(
-            UUID kitchen, Evenings.Kept kept, EveningProblem problem, Optional<Schedule> schedule) {
+            UUID kitchen, Evenings.Kept kept, EveningProblem problem, Optional<Schedule> schedule, UnitFormat say) {
         List<EveningPage.Ready> all = new ArrayList<>();
         Map<Integer, Integer> places = problem.places();
         for (EveningBody.Entry entry : kept.body().jobs()) {
@@ -278,7 +281,7 @@ class EveningPages {
             all.add(new EveningPage.Ready(
                     entry,
                     part.name(),
-                    where(problem, schedule, place, part),
+                    where(problem, schedule, place, part, say),
                     part.line().map(EveningText::assumed).orElse(""),
                     "",
                     keeps(kitchen, entry),
@@ -289,7 +292,8 @@ class EveningPages {
         return all;
     }
 
-    private String where(EveningProblem problem, Optional<Schedule> schedule, int place, EveningProblem.Part part) {
+    private static String where(
+            EveningProblem problem, Optional<Schedule> schedule, int place, EveningProblem.Part part, UnitFormat say) {
         if (schedule.isEmpty()) {
             return part.pot();
         }
@@ -321,7 +325,7 @@ class EveningPages {
         return PlanForm.of(entry.plan()).query();
     }
 
-    private String clash(EveningProblem problem, Clash clash) {
+    private static String clash(EveningProblem problem, Clash clash, UnitFormat say) {
         return EveningText.clash(
                 clash,
                 problem.jobs().get(clash.one()).name(),

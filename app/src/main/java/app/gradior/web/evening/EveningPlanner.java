@@ -28,6 +28,7 @@ import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.sauce.SauceService;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -129,10 +130,11 @@ class EveningPlanner {
                 pinned.put(new Ref(job, pin.task()), EveningProblem.tick(origin, pin.at()));
             }
         }
+        ZoneId zone = evenings.zone(kitchen);
         for (int j = 0; j < parts.size(); j++) {
             int job = j;
             parts.get(j).line().flatMap(JobLine::startsAt).ifPresent(hour -> {
-                Instant at = EveningText.onTheDayOf(hour, body.lastServed());
+                Instant at = EveningText.onTheDayOf(hour, body.lastServed(), zone);
                 pinned.putIfAbsent(new Ref(job, 0), EveningProblem.tick(origin, at));
             });
         }
@@ -267,10 +269,8 @@ class EveningPlanner {
 
     /** A pot that was taken out of the kitchen since is as if none had been chosen. */
     private PlanForm withAPotThatIsThere(UUID kitchen, PlanForm form) {
-        boolean there = form.choices()
-                .pot()
-                .filter(pot -> pots.find(kitchen, pot).isPresent())
-                .isPresent();
+        boolean there =
+                form.pot().filter(pot -> pots.find(kitchen, pot).isPresent()).isPresent();
         return there ? form : form.with(PlanField.POT, null);
     }
 

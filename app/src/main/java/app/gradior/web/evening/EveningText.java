@@ -8,10 +8,10 @@ import app.gradior.evening.Obstacle;
 import app.gradior.evening.Pace;
 import app.gradior.evening.Task;
 import app.gradior.evening.TaskKind;
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.text.Names;
 import java.time.Instant;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -49,9 +49,9 @@ public final class EveningText {
         return "helper " + number;
     }
 
-    /** An hour on the day of a moment, in the kitchen's zone; the day before if it would be after it. */
-    static Instant onTheDayOf(LocalTime hour, Instant moment) {
-        ZonedDateTime day = moment.atZone(CurrentKitchen.zone());
+    /** An hour on the day of a moment, by a kitchen's clock; the day before if it would be after it. */
+    static Instant onTheDayOf(LocalTime hour, Instant moment, ZoneId zone) {
+        ZonedDateTime day = moment.atZone(zone);
         ZonedDateTime at = day.with(hour);
         return (at.isAfter(day) ? at.minusDays(1) : at).toInstant();
     }
@@ -263,11 +263,6 @@ public final class EveningText {
     /** What is done beside a name, such as what a course is called. */
     public static String course(String name, int number) {
         return name.isEmpty() ? "course " + (number + 1) : name;
-    }
-
-    /** A moment's day, as a field for days takes it. */
-    public static String day(Instant at) {
-        return at.atZone(CurrentKitchen.zone()).toLocalDate().toString();
     }
 
     /** Who cooks, with commas between. */

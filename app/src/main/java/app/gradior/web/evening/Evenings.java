@@ -2,10 +2,12 @@ package app.gradior.web.evening;
 
 import app.gradior.evening.Pace;
 import app.gradior.evening.Schedule;
+import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.NotFound;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -32,11 +34,13 @@ public class Evenings {
     private static final int TELLING = 80;
 
     private final EveningMapper mapper;
+    private final AccountMapper accounts;
     private final Clock clock;
     private final JsonMapper json = new JsonMapper();
 
-    Evenings(EveningMapper mapper, Clock clock) {
+    Evenings(EveningMapper mapper, AccountMapper accounts, Clock clock) {
         this.mapper = mapper;
+        this.accounts = accounts;
         this.clock = clock;
     }
 
@@ -75,6 +79,14 @@ public class Evenings {
 
     Instant now() {
         return clock.instant();
+    }
+
+    /** The clock on a kitchen's wall. */
+    ZoneId zone(UUID kitchen) {
+        return accounts.kitchen(kitchen)
+                .orElseThrow(() -> new NotFound("kitchen"))
+                .preference()
+                .zone();
     }
 
     List<EveningMapper.Listed> coming(UUID kitchen) {

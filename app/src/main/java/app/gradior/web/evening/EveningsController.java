@@ -1,9 +1,9 @@
 package app.gradior.web.evening;
 
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.time.Instant;
@@ -38,8 +38,8 @@ class EveningsController {
 
     /** The next dinner time is proposed: today's, or tomorrow's in the evening. */
     @GetMapping
-    String list(@InKitchen UUID kitchen, Model model) {
-        ZonedDateTime now = evenings.now().atZone(CurrentKitchen.zone());
+    String list(@InKitchen UUID kitchen, UnitFormat say, Model model) {
+        ZonedDateTime now = evenings.now().atZone(say.preference().zone());
         String day = now.toLocalDate()
                 .plusDays(now.getHour() < LATE_IN_THE_DAY ? 0 : 1)
                 .toString();
@@ -64,11 +64,13 @@ class EveningsController {
             @AuthenticationPrincipal KitchenUser user,
             @RequestParam UUID form,
             EveningForm fields,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         FieldErrors wrong = new FieldErrors();
         String name = fields.name(wrong);
-        Optional<Instant> served = fields.served(evenings.now(), wrong);
+        Optional<Instant> served =
+                fields.served(evenings.now(), say.preference().zone(), wrong);
         if (wrong.any() || served.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return list(user.kitchenId(), fields, wrong, model);

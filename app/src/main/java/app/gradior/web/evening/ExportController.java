@@ -1,6 +1,7 @@
 package app.gradior.web.evening;
 
 import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.text.UnitFormat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -42,18 +43,18 @@ class ExportController {
     }
 
     @GetMapping("/print")
-    String print(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+    String print(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say, Model model) {
         Evenings.Kept kept = evenings.get(kitchen, id);
         model.addAttribute("evening", kept);
-        model.addAttribute("page", pages.page(kitchen, kept));
+        model.addAttribute("page", pages.page(kitchen, kept, say));
         return "evening/print";
     }
 
     /** Every task that wants somebody to begin it, and when it is served. */
     @GetMapping("/evening.ics")
-    ResponseEntity<String> calendar(@InKitchen UUID kitchen, @PathVariable UUID id) {
+    ResponseEntity<String> calendar(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say) {
         Evenings.Kept kept = evenings.get(kitchen, id);
-        EveningPage page = pages.page(kitchen, kept);
+        EveningPage page = pages.page(kitchen, kept, say);
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Gradior//evening//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
@@ -99,9 +100,9 @@ class ExportController {
     }
 
     @GetMapping("/evening.json")
-    ResponseEntity<String> file(@InKitchen UUID kitchen, @PathVariable UUID id) {
+    ResponseEntity<String> file(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say) {
         Evenings.Kept kept = evenings.get(kitchen, id);
-        EveningPage page = pages.page(kitchen, kept);
+        EveningPage page = pages.page(kitchen, kept, say);
         File file = new File(
                 FORMAT,
                 kept.name(),

@@ -6,6 +6,7 @@ import app.gradior.recipe.RecipeDocument;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.Workshop;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
@@ -57,6 +58,7 @@ class ImportController {
             @RequestParam(required = false) MultipartFile file,
             @RequestParam(defaultValue = "") String pasted,
             @RequestParam(required = false) Integer which,
+            UnitFormat say,
             RedirectAttributes said,
             Model model,
             HttpServletResponse response)
@@ -69,7 +71,7 @@ class ImportController {
                 }
                 typed = RecipeDocument.decode(file.getBytes());
             }
-            return takeIn(kitchen, typed.strip(), which, said, model);
+            return takeIn(kitchen, typed.strip(), which, say, said, model);
         } catch (NoRecipe none) {
             return refused(ProposalText.of(none), pasted, model, response);
         } catch (Unreadable wrong) {
@@ -84,14 +86,15 @@ class ImportController {
         return VIEW;
     }
 
-    private String takeIn(UUID kitchen, String typed, Integer which, RedirectAttributes said, Model model)
+    private String takeIn(
+            UUID kitchen, String typed, Integer which, UnitFormat say, RedirectAttributes said, Model model)
             throws Unreadable, NoRecipe {
         if (typed.startsWith("{") && typed.contains("gradior-kitchen")) {
             return kitchenFile(kitchen, typed, said);
         }
         if (RecipeText.isStaged(typed)) {
             RecipeText staged = RecipeText.ofPlainText(typed);
-            return workshop.draft(kitchen, staged.name(), staged.text(), model);
+            return workshop.draft(kitchen, staged.name(), staged.text(), say, model);
         }
         List<PublishedRecipe> recipes = RecipeDocument.read(typed);
         if (recipes.size() > 1 && which == null) {
@@ -103,7 +106,7 @@ class ImportController {
         PublishedRecipe recipe = recipes.get(which == null ? 0 : Math.max(0, Math.min(which, recipes.size() - 1)));
         Proposal proposal = proposals.of(kitchen, recipe);
         model.addAttribute("proposal", proposal);
-        return workshop.draft(kitchen, recipe.name(), proposal.text(), model);
+        return workshop.draft(kitchen, recipe.name(), proposal.text(), say, model);
     }
 
     private String kitchenFile(UUID kitchen, String typed, RedirectAttributes said) throws Unreadable {

@@ -62,7 +62,7 @@ class KitchenCheck {
 
     /** @throws RuntimeException of whatever can't read its own rows */
     void readAll(UUID kitchen) {
-        accounts.kitchen(kitchen).orElseThrow().zone();
+        accounts.kitchen(kitchen).orElseThrow().preference();
         sauces.all(kitchen).forEach(sauce -> sauces.versions(kitchen, sauce.id()));
         sauces.archived(kitchen).forEach(sauce -> sauces.origin(kitchen, sauce.id()));
         foods.language(kitchen);

@@ -10,6 +10,7 @@ import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
 import app.gradior.web.platform.Picture;
+import app.gradior.web.text.UnitFormat;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -78,9 +79,17 @@ class JournalController {
 
     /** @param before the last batch of the page before: what came off earlier follows */
     @GetMapping
-    String all(@InKitchen UUID kitchen, JournalForm form, @RequestParam(required = false) UUID before, Model model) {
+    String all(
+            @InKitchen UUID kitchen,
+            JournalForm form,
+            @RequestParam(required = false) UUID before,
+            UnitFormat say,
+            Model model) {
         List<BatchSummary> page = batches.search(
-                kitchen, form.filter(), before == null ? null : cooks.finished(kitchen, before), PAGE + 1);
+                kitchen,
+                form.filter(say.preference().zone()),
+                before == null ? null : cooks.finished(kitchen, before),
+                PAGE + 1);
         model.addAttribute("batches", page.stream().limit(PAGE).map(Listed::of).toList());
         model.addAttribute("earlier", page.size() > PAGE ? page.get(PAGE - 1).id() : null);
         model.addAttribute("first", before == null);
@@ -95,10 +104,11 @@ class JournalController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestParam(value = "photo", defaultValue = "") String photo,
+            UnitFormat say,
             Model model) {
         cooks.finished(kitchen, id);
         BatchService.StoredCook kept = cooks.find(kitchen, id);
-        Batch batch = Batch.of(views.of(kept));
+        Batch batch = Batch.of(views.of(kept, say));
         model.addAttribute("batch", batch);
         model.addAttribute("chart", pages.chart(batch.view()));
         pages.present(kitchen, kept.row(), model);

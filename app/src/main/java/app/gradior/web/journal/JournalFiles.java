@@ -3,8 +3,10 @@ package app.gradior.web.journal;
 import app.gradior.web.batch.BatchSummaries;
 import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -25,24 +27,27 @@ class JournalFiles {
     }
 
     @GetMapping("/journal/export.csv")
-    void csv(@InKitchen UUID kitchen, JournalForm form, HttpServletResponse response) throws IOException {
+    void csv(@InKitchen UUID kitchen, JournalForm form, UnitFormat say, HttpServletResponse response)
+            throws IOException {
         response.setContentType("text/csv;charset=UTF-8");
         response.setHeader("Content-Disposition", "attachment; filename=journal.csv");
-        JournalExport.csv(found(kitchen, form), response.getWriter());
+        JournalExport.csv(found(kitchen, form, say.preference().zone()), response.getWriter());
     }
 
     @GetMapping(path = "/journal/export.json", produces = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
-    Map<String, Object> json(@InKitchen UUID kitchen, JournalForm form, HttpServletResponse response) {
+    Map<String, Object> json(@InKitchen UUID kitchen, JournalForm form, UnitFormat say, HttpServletResponse response) {
         response.setHeader("Content-Disposition", "attachment; filename=journal.json");
         return Map.of(
                 "format",
                 "gradior-journal/1",
                 "batches",
-                found(kitchen, form).stream().map(JournalExport::row).toList());
+                found(kitchen, form, say.preference().zone()).stream()
+                        .map(JournalExport::row)
+                        .toList());
     }
 
-    private List<BatchSummary> found(UUID kitchen, JournalForm form) {
-        return batches.search(kitchen, form.filter(), null, MOST);
+    private List<BatchSummary> found(UUID kitchen, JournalForm form, ZoneId zone) {
+        return batches.search(kitchen, form.filter(zone), null, MOST);
     }
 }

@@ -1,8 +1,8 @@
 package app.gradior.web.journal;
 
 import app.gradior.web.batch.BatchFilter;
-import app.gradior.web.kitchen.CurrentKitchen;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -59,7 +59,8 @@ record JournalForm(String q, String pot, String by, String verdict, String from,
         return !(q + pot + by + verdict + from + to).isEmpty();
     }
 
-    BatchFilter filter() {
+    /** @param zone in which days begin */
+    BatchFilter filter(ZoneId zone) {
         int[] steps = switch (verdict) {
             case "thin" -> new int[] {-2, -1};
             case "right" -> new int[] {0, 0};
@@ -80,13 +81,8 @@ record JournalForm(String q, String pot, String by, String verdict, String from,
                 by.isEmpty() ? null : by,
                 steps == null ? null : steps[0],
                 steps == null ? null : steps[1],
-                day(from)
-                        .map(d -> d.atStartOfDay(CurrentKitchen.zone()).toInstant())
-                        .orElse(null),
-                day(to).map(d -> d.plusDays(1)
-                                .atStartOfDay(CurrentKitchen.zone())
-                                .toInstant())
-                        .orElse(null));
+                day(from).map(d -> d.atStartOfDay(zone).toInstant()).orElse(null),
+                day(to).map(d -> d.plusDays(1).atStartOfDay(zone).toInstant()).orElse(null));
     }
 
     /** As it goes on after the address of the journal: "?q=dip&verdict=thin", empty if nothing is looked for. */

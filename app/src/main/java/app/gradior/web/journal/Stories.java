@@ -24,7 +24,7 @@ import app.gradior.web.planning.PlanForm;
 import app.gradior.web.planning.Planning;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -52,7 +52,6 @@ class Stories {
     private final Planning planning;
     private final Rings rings;
     private final BatchPhotoMapper photos;
-    private final Wording say;
 
     Stories(
             BatchSummaries batches,
@@ -60,19 +59,17 @@ class Stories {
             SauceLearning learning,
             Planning planning,
             Rings rings,
-            BatchPhotoMapper photos,
-            Wording say) {
+            BatchPhotoMapper photos) {
         this.batches = batches;
         this.verdicts = verdicts;
         this.learning = learning;
         this.planning = planning;
         this.rings = rings;
         this.photos = photos;
-        this.say = say;
     }
 
     /** @param after the batch that those shown came off before; null for the latest */
-    Story of(UUID kitchen, Sauce sauce, CookRow after) {
+    Story of(UUID kitchen, Sauce sauce, CookRow after, UnitFormat say) {
         List<BatchSummary> found = batches.search(kitchen, BatchFilter.ofSauce(sauce.id()), after, SHOWN + 1);
         List<BatchSummary> shown = new ArrayList<>(
                 found.stream().limit(SHOWN).filter(b -> b.stoveGrade() != null).toList());
@@ -121,8 +118,9 @@ class Stories {
                         .filter(b -> Math.abs(b.zPace()) <= Interval.Z_80)
                         .count(),
                 ranged.size(),
-                shown.size() < 2 ? List.of() : changes(kitchen, shown.get(shown.size() - 2), last),
-                stop.map(s -> new Story.Next(s.mass().grams(), advice(said, shown, plan.get(), s, sauce.version()))),
+                shown.size() < 2 ? List.of() : changes(kitchen, shown.get(shown.size() - 2), last, say),
+                stop.map(s ->
+                        new Story.Next(s.mass().grams(), advice(said, shown, plan.get(), s, sauce.version(), say))),
                 said.stream().filter(v -> !v.words().isEmpty()).toList(),
                 photos.among(kitchen, shown.stream().map(BatchSummary::id).toList()));
     }
@@ -176,7 +174,7 @@ class Stories {
                 .orElse(PlanForm.EMPTY);
     }
 
-    private List<String> changes(UUID kitchen, BatchSummary before, BatchSummary last) {
+    private List<String> changes(UUID kitchen, BatchSummary before, BatchSummary last, UnitFormat say) {
         List<String> changes = new ArrayList<>();
         if (before.sauceVersion() != last.sauceVersion()) {
             changes.add(JournalText.version(before.sauceVersion(), last.sauceVersion()));
@@ -206,8 +204,13 @@ class Stories {
         return changes;
     }
 
-    private List<String> advice(
-            List<Verdict> latest, List<BatchSummary> shown, Planning.FeasiblePlan plan, Snapshot stop, int version) {
+    private static List<String> advice(
+            List<Verdict> latest,
+            List<BatchSummary> shown,
+            Planning.FeasiblePlan plan,
+            Snapshot stop,
+            int version,
+            UnitFormat say) {
         List<String> advice = new ArrayList<>();
         BatchSummary last = shown.get(shown.size() - 1);
         List<BatchSummary> lately = shown.subList(Math.max(0, shown.size() - TREND), shown.size());

@@ -9,6 +9,7 @@ import app.gradior.web.learning.SauceLearning;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import app.gradior.web.text.UnitFormat;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,13 +42,17 @@ class StoryController {
     /** @param before the batch that those shown came off before */
     @GetMapping
     String story(
-            @InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam(required = false) UUID before, Model model) {
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @RequestParam(required = false) UUID before,
+            UnitFormat say,
+            Model model) {
         CookRow after = before == null ? null : cooks.finished(kitchen, before);
         Optional<Sauce> kept = sauces.find(kitchen, id);
         // A sauce that was deleted leaves its batches, and they keep their story.
         Sauce sauce = kept.orElseGet(
                 () -> sauces.versions(kitchen, id).stream().findFirst().orElseThrow(() -> new NotFound("sauce")));
-        model.addAttribute("story", stories.of(kitchen, sauce, after));
+        model.addAttribute("story", stories.of(kitchen, sauce, after, say));
         model.addAttribute("deleted", kept.isEmpty());
         model.addAttribute("first", before == null);
         return "journal/story";

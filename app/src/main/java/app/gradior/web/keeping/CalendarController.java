@@ -1,10 +1,10 @@
 package app.gradior.web.keeping;
 
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.platform.SiteAddress;
+import app.gradior.web.text.UnitFormat;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -38,7 +38,7 @@ class CalendarController {
     }
 
     @GetMapping("/shelf/jars.ics")
-    ResponseEntity<String> file(@InKitchen UUID kitchen) {
+    ResponseEntity<String> file(@InKitchen UUID kitchen, UnitFormat say) {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .header(
@@ -47,7 +47,7 @@ class CalendarController {
                                 .filename("jars.ics")
                                 .build()
                                 .toString())
-                .body(calendars.of(kitchen, CurrentKitchen.zone()));
+                .body(calendars.of(kitchen, say.preference().zone()));
     }
 
     /** Shown once: only its hash is kept. */

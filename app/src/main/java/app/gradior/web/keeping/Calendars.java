@@ -53,6 +53,6 @@ class Calendars {
     Optional<String> behind(String token) {
         return mapper.kitchenOf(Secrets.hash(token))
                 .flatMap(accounts::kitchen)
-                .map(kitchen -> of(kitchen.id(), kitchen.zone()));
+                .map(kitchen -> of(kitchen.id(), kitchen.preference().zone()));
     }
 }

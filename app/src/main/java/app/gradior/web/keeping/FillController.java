@@ -10,6 +10,7 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,6 +58,7 @@ class FillController {
             @InKitchen UUID kitchen,
             @PathVariable UUID batch,
             @RequestParam(defaultValue = "COUNTER") Place place,
+            UnitFormat say,
             Model model) {
         Optional<Volume> whole = leftOf(kitchen, batch);
         List<JarSizes.Owned> owned = sizes.all(kitchen);
@@ -81,7 +83,7 @@ class FillController {
                             String.valueOf(Math.round(jar.volume().millilitres())))));
             left = filling.left().millilitres();
         }
-        return page(kitchen, batch, whole, place, rows, left, new FieldErrors(), UUID.randomUUID(), model);
+        return page(kitchen, batch, whole, place, rows, left, new FieldErrors(), UUID.randomUUID(), say, model);
     }
 
     /** What of a batch is in no jar yet, by its weight; empty if nobody weighed it. */
@@ -105,6 +107,7 @@ class FillController {
             double left,
             FieldErrors problems,
             UUID form,
+            UnitFormat say,
             Model model) {
         CookRow row = cooks.finished(kitchen, batch);
         List<Row> shown = new ArrayList<>(rows);
@@ -116,7 +119,7 @@ class FillController {
         Keeping keeps = keeping.ofBatch(kitchen, cooks.find(kitchen, batch));
         model.addAttribute("keeps", ShelfText.keeps(keeps));
         model.addAttribute("contains", ShelfText.contains(keeps));
-        model.addAttribute("cautions", ShelfText.cautions(keeps));
+        model.addAttribute("cautions", ShelfText.cautions(keeps, say));
         model.addAttribute("guidance", ShelfText.GUIDANCE);
         model.addAttribute("already", jars.ofBatch(kitchen, batch));
         model.addAttribute("place", place);
@@ -137,6 +140,7 @@ class FillController {
             @RequestParam Place place,
             @RequestParam(defaultValue = "") List<String> size,
             @RequestParam(defaultValue = "") List<String> into,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         FieldErrors problems = new FieldErrors();
@@ -171,6 +175,6 @@ class FillController {
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(kitchen, batch, leftOf(kitchen, batch), place, rows, 0, problems, form, model);
+        return page(kitchen, batch, leftOf(kitchen, batch), place, rows, 0, problems, form, say, model);
     }
 }

@@ -12,14 +12,13 @@ import app.gradior.web.batch.Verdict;
 import app.gradior.web.batch.Verdicts;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -31,16 +30,17 @@ class JarPages {
     private static final Duration NEXT_DAY = Duration.ofHours(12);
     private static final Celsius FROM = Celsius.of(85);
 
+    /** Air cools no further in a time that counts. */
+    private static final Celsius IN_THE_AIR = Celsius.of(30);
+
     private final Jars jars;
     private final Verdicts verdicts;
     private final BatchService cooks;
-    private final Wording say;
 
-    JarPages(Jars jars, Verdicts verdicts, BatchService cooks, Wording say) {
+    JarPages(Jars jars, Verdicts verdicts, BatchService cooks) {
         this.jars = jars;
         this.verdicts = verdicts;
         this.cooks = cooks;
-        this.say = say;
     }
 
     /** A jar in a list. */
@@ -53,16 +53,16 @@ class JarPages {
     /** A way to cool it, with how long that takes. */
     record Way(String name, String minutes) {}
 
-    void chosen(UUID kitchen, JarRow jar, Model model) {
+    void chosen(UUID kitchen, JarRow jar, UnitFormat say, Model model) {
         Instant now = jars.now();
-        LocalDate today = jars.today(CurrentKitchen.zone());
+        LocalDate today = jars.today(say.preference().zone());
         Keeping keeping = jar.keeping();
         model.addAttribute("chosen", line(jar, today, now));
         model.addAttribute("keeps", ShelfText.keeps(keeping));
         model.addAttribute("contains", ShelfText.contains(keeping));
-        model.addAttribute("cautions", ShelfText.cautions(keeping));
+        model.addAttribute("cautions", ShelfText.cautions(keeping, say));
         model.addAttribute("manners", manners(keeping.manners(), jar.place()));
-        model.addAttribute("history", log(kitchen, jar));
+        model.addAttribute("history", log(kitchen, jar, say));
         model.addAttribute("mayFreeze", keeping.frozenMonths().isPresent() && !jar.thawed());
         CookRow batch = cooks.row(kitchen, jar.cookId());
         model.addAttribute(
@@ -70,7 +70,7 @@ class JarPages {
                 batch.finishedAt() != null
                         && Duration.between(batch.finishedAt(), now).compareTo(NEXT_DAY) > 0);
         if (jar.coolingSince() != null) {
-            model.addAttribute("ways", ways(jar));
+            model.addAttribute("ways", ways(jar, say));
         }
     }
 
@@ -83,14 +83,14 @@ class JarPages {
     record Told(String what, Instant at, String person, boolean undone, UUID undo, Verdict verdict) {}
 
     /** What happened to a jar, and what was said of what is in it, the latest first. */
-    private List<Told> log(UUID kitchen, JarRow jar) {
+    private List<Told> log(UUID kitchen, JarRow jar, UnitFormat say) {
         List<Jars.Happened> history = jars.history(kitchen, jar.id());
         List<Told> log = new ArrayList<>();
         for (int i = 0; i < history.size(); i++) {
             Jars.Happened h = history.get(i);
             boolean last = i == history.size() - 1;
             log.add(new Told(
-                    ShelfText.happened(h.event()),
+                    ShelfText.happened(h.event(), say),
                     h.event().at(),
                     h.person(),
                     h.undone(),
@@ -125,27 +125,24 @@ class JarPages {
     }
 
     /** How long each way of cooling takes down to where the fridge may do the rest. */
-    private List<Way> ways(JarRow jar) {
+    private static List<Way> ways(JarRow jar, UnitFormat say) {
         Cooling cooling = Cooling.of(jar.size().across(), jar.size().height(), false);
-        Map<String, Cooling.Bath> baths = new LinkedHashMap<>();
-        for (Cooling.Bath bath : Cooling.Bath.values()) {
-            baths.put(Names.of(bath), bath);
-        }
-        return baths.entrySet().stream()
-                .map(way -> new Way(
-                        way.getKey(),
-                        way.getValue() == Cooling.Bath.AIR
-                                ? say.span(cooling.minutes(FROM, Celsius.of(30), way.getValue()))
-                                : say.span(cooling.minutes(FROM, Cooling.WARM, way.getValue()))))
+        return Arrays.stream(Cooling.Bath.values())
+                .map(bath -> {
+                    Celsius to = bath == Cooling.Bath.AIR ? IN_THE_AIR : Cooling.WARM;
+                    return new Way(
+                            ShelfText.cooling(Names.of(bath), say.degrees(to.degrees())),
+                            say.span(cooling.minutes(FROM, to, bath)));
+                })
                 .toList();
     }
 
     /** What others did since a page was made, in words. */
-    String meanwhile(UUID kitchen, UUID jar, UUID own, int others) {
+    String meanwhile(UUID kitchen, UUID jar, UUID own, int others, UnitFormat say) {
         return ShelfText.meanwhile(jars.history(kitchen, jar).stream()
                 .filter(happened -> !happened.event().id().equals(own))
                 .limit(others)
-                .map(happened -> ShelfText.happened(happened.event()))
+                .map(happened -> ShelfText.happened(happened.event(), say))
                 .toList());
     }
 }

@@ -11,6 +11,7 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Volume;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
+import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.NotFound;
 import java.nio.charset.StandardCharsets;
@@ -52,13 +53,21 @@ public class Jars {
     private final JarEventCodec codec;
     private final BatchService cooks;
     private final SauceKeeping keeping;
+    private final AccountMapper accounts;
     private final Clock clock;
 
-    Jars(JarMapper mapper, JarEventCodec codec, BatchService cooks, SauceKeeping keeping, Clock clock) {
+    Jars(
+            JarMapper mapper,
+            JarEventCodec codec,
+            BatchService cooks,
+            SauceKeeping keeping,
+            AccountMapper accounts,
+            Clock clock) {
         this.mapper = mapper;
         this.codec = codec;
         this.cooks = cooks;
         this.keeping = keeping;
+        this.accounts = accounts;
         this.clock = clock;
     }
 
@@ -81,8 +90,17 @@ public class Jars {
         return clock.instant();
     }
 
-    LocalDate today(ZoneId zone) {
+    /** The day it is by a clock of a zone. */
+    public LocalDate today(ZoneId zone) {
         return LocalDate.ofInstant(clock.instant(), zone);
+    }
+
+    /** Where a kitchen is: its jars last by the days there, whoever asks. */
+    private ZoneId zone(UUID kitchen) {
+        return accounts.kitchen(kitchen)
+                .orElseThrow(() -> new NotFound("kitchen"))
+                .preference()
+                .zone();
     }
 
     /**
@@ -116,6 +134,7 @@ public class Jars {
         double density = ChoiOkos.density(cook.sauceAt(row.finishedAt()).mixture(), Celsius.ROOM)
                 .gramsPerMillilitre();
         String colour = keeping.colour(kitchen, row);
+        ZoneId zone = zone(kitchen);
         List<JarRow> jars = new ArrayList<>();
         for (int i = 0; i < fillings.size(); i++) {
             Filling filling = fillings.get(i);
@@ -151,7 +170,7 @@ public class Jars {
                             false,
                             null,
                             false)
-                    .with(Jar.of(row.finishedAt(), keeps, List.of(filled), CurrentKitchen.zone()), 1);
+                    .with(Jar.of(row.finishedAt(), keeps, List.of(filled), zone), 1);
             mapper.insert(kitchen, jar);
             store(kitchen, jar.id(), filled);
             jars.add(jar);
@@ -183,7 +202,7 @@ public class Jars {
         if (event instanceof JarEvent.Undone undo && !isToUndo(events, undo)) {
             throw new Refused(ShelfText.NOTHING_TO_UNDO);
         }
-        ZoneId zone = CurrentKitchen.zone();
+        ZoneId zone = zone(kitchen);
         Keeping keeps = jar.keeping();
         Jar before = Jar.of(jar.madeAt(), keeps, events, zone);
         before.refuses(event, keeps, LocalDate.ofInstant(event.at(), zone)).ifPresent(why -> {
@@ -252,9 +271,9 @@ public class Jars {
         return mapper.here(kitchen, name, from, limit);
     }
 
-    /** Those that are here and are to be used up by some days from now. */
-    public List<JarRow> useWithin(UUID kitchen, int days, int limit) {
-        return mapper.usedBy(kitchen, today(CurrentKitchen.zone()).plusDays(days), limit);
+    /** Those that are here and are to be used up by some days from a day. */
+    public List<JarRow> useWithin(UUID kitchen, LocalDate today, int days, int limit) {
+        return mapper.usedBy(kitchen, today.plusDays(days), limit);
     }
 
     /** Those that stand out to cool. */
@@ -263,13 +282,13 @@ public class Jars {
     }
 
     /** How it stands, in a few words. */
-    public String state(JarRow jar) {
-        return ShelfText.state(jar, today(CurrentKitchen.zone()), clock.instant());
+    public String state(JarRow jar, LocalDate today) {
+        return ShelfText.state(jar, today, clock.instant());
     }
 
     /** How much it wants looking after: past, mind, fine. */
-    public String level(JarRow jar) {
-        return ShelfText.level(jar, today(CurrentKitchen.zone()));
+    public String level(JarRow jar, LocalDate today) {
+        return ShelfText.level(jar, today);
     }
 
     /** Those of some batches that jars were filled from. */
@@ -307,9 +326,10 @@ public class Jars {
     @Transactional
     public void settle(UUID kitchen) {
         List<JarRow> jars = mapper.all(kitchen);
+        ZoneId zone = zone(kitchen);
         for (JarRow jar : jars) {
             List<JarEvent> events = events(kitchen, jar.id());
-            JarRow folded = jar.with(Jar.of(jar.madeAt(), jar.keeping(), events, CurrentKitchen.zone()), events.size());
+            JarRow folded = jar.with(Jar.of(jar.madeAt(), jar.keeping(), events, zone), events.size());
             if (!folded.equals(jar)) {
                 mapper.update(kitchen, folded);
             }

@@ -4,7 +4,7 @@ import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.SiteAddress;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import com.google.zxing.common.BitMatrix;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
@@ -28,13 +28,11 @@ class LabelController {
     private final Jars jars;
     private final LabelPdf pdf;
     private final SiteAddress site;
-    private final Wording say;
 
-    LabelController(Jars jars, LabelPdf pdf, SiteAddress site, Wording say) {
+    LabelController(Jars jars, LabelPdf pdf, SiteAddress site) {
         this.jars = jars;
         this.pdf = pdf;
         this.site = site;
-        this.say = say;
     }
 
     /** A label as it is looked at, in mm; its code as dark squares a unit wide. */
@@ -46,12 +44,13 @@ class LabelController {
             @RequestParam(defaultValue = "") List<UUID> jar,
             @RequestParam Map<String, String> typed,
             @AuthenticationPrincipal KitchenUser user,
+            UnitFormat say,
             HttpServletRequest request,
             Model model) {
         FieldErrors problems = new FieldErrors();
         LabelSheet sheet = LabelSheet.of(typed, problems);
         List<JarRow> chosen = chosen(kitchen, jar);
-        List<LabelText> texts = texts(chosen, user);
+        List<LabelText> texts = texts(chosen, user, say);
         List<Shown> shown = problems.any()
                 ? List.of()
                 : pdf.look(texts, sheet).stream()
@@ -86,7 +85,7 @@ class LabelController {
         return jars.some(kitchen, ids.stream().limit(MOST).toList());
     }
 
-    private List<LabelText> texts(List<JarRow> chosen, KitchenUser user) {
+    private List<LabelText> texts(List<JarRow> chosen, KitchenUser user, UnitFormat say) {
         return chosen.stream()
                 .map(jar -> LabelText.of(jar, site.link("/j/" + jar.code()), user.getKitchenName(), say))
                 .toList();
@@ -97,7 +96,8 @@ class LabelController {
             @InKitchen UUID kitchen,
             @RequestParam(defaultValue = "") List<UUID> jar,
             @RequestParam Map<String, String> typed,
-            @AuthenticationPrincipal KitchenUser user) {
+            @AuthenticationPrincipal KitchenUser user,
+            UnitFormat say) {
         FieldErrors problems = new FieldErrors();
         LabelSheet sheet = LabelSheet.of(typed, problems);
         if (problems.any()) {
@@ -111,6 +111,6 @@ class LabelController {
                                 .filename("labels.pdf")
                                 .build()
                                 .toString())
-                .body(pdf.of(texts(chosen(kitchen, jar), user), sheet));
+                .body(pdf.of(texts(chosen(kitchen, jar), user, say), sheet));
     }
 }

@@ -2,8 +2,7 @@ package app.gradior.web.keeping;
 
 import app.gradior.keeping.Keeping;
 import app.gradior.keeping.Place;
-import app.gradior.web.kitchen.CurrentKitchen;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,14 +14,14 @@ import java.util.List;
  * @param address what its code leads to
  */
 record LabelText(List<String> lines, String address) {
-    static LabelText of(JarRow jar, String address, String kitchen, Wording say) {
+    static LabelText of(JarRow jar, String address, String kitchen, UnitFormat say) {
         Keeping keeping = jar.keeping();
         List<String> lines = new ArrayList<>();
         lines.add(jar.name());
         String made = "made " + say.day(jar.madeAt());
         LocalDate useBy = jar.useBy() != null
                 ? jar.useBy()
-                : jar.madeAt().atZone(CurrentKitchen.zone()).toLocalDate().plusDays(keeping.closedDays());
+                : jar.madeAt().atZone(say.preference().zone()).toLocalDate().plusDays(keeping.closedDays());
         lines.add(made + " · " + (jar.place() == Place.FREEZER ? "best by " : "use by ") + ShelfText.day(useBy));
         lines.add(
                 jar.place() == Place.FREEZER

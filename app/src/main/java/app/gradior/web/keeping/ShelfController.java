@@ -5,9 +5,9 @@ import app.gradior.keeping.Place;
 import app.gradior.measure.NumberInput;
 import app.gradior.quantity.Volume;
 import app.gradior.web.batch.BatchText;
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.UnitFormat;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -51,8 +51,9 @@ class ShelfController {
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "false") boolean list,
             @RequestParam(defaultValue = "0") int from,
+            UnitFormat say,
             Model model) {
-        LocalDate today = jars.today(CurrentKitchen.zone());
+        LocalDate today = jars.today(say.preference().zone());
         Instant now = jars.now();
         int first = Math.max(0, Math.min(from, 100_000));
         List<JarRow> here = jars.here(kitchen, q, first, LISTED + 1);
@@ -67,7 +68,7 @@ class ShelfController {
         model.addAttribute("listed", listed);
         model.addAttribute("from", first);
         model.addAttribute("more", listed && here.size() > LISTED ? first + LISTED : null);
-        model.addAttribute("lead", ShelfText.first(jars.useWithin(kitchen, 3650, 20), today));
+        model.addAttribute("lead", ShelfText.first(jars.useWithin(kitchen, today, 3650, 20), today));
         List<JarRow> shown = listed ? here.subList(0, Math.min(LISTED, here.size())) : here;
         model.addAttribute(
                 "rows", shown.stream().map(row -> pages.line(row, today, now)).toList());
@@ -87,7 +88,7 @@ class ShelfController {
         model.addAttribute("steps", BatchText.STEPS);
         model.addAttribute("guidance", ShelfText.GUIDANCE);
         if (jar != null) {
-            pages.chosen(kitchen, jars.get(kitchen, jar), model);
+            pages.chosen(kitchen, jars.get(kitchen, jar), say, model);
         }
         return "keeping/shelf";
     }
@@ -113,6 +114,7 @@ class ShelfController {
             @RequestParam String kind,
             @RequestParam(defaultValue = "") String taken,
             @RequestParam(defaultValue = "-1") int seen,
+            UnitFormat say,
             RedirectAttributes said) {
         JarRow before = jars.get(kitchen, jar);
         Instant at = jars.now().truncatedTo(ChronoUnit.MICROS);
@@ -136,7 +138,7 @@ class ShelfController {
             said.addFlashAttribute("wrong", ShelfText.TAKEN);
             said.addFlashAttribute("taken", taken);
         } else {
-            keep(kitchen, jar, event, seen, said);
+            keep(kitchen, jar, event, seen, say, said);
         }
         return "redirect:/shelf?jar=" + jar + "#jar";
     }
@@ -148,17 +150,18 @@ class ShelfController {
             @RequestParam UUID id,
             @RequestParam UUID event,
             @RequestParam(defaultValue = "-1") int seen,
+            UnitFormat say,
             RedirectAttributes said) {
-        keep(kitchen, jar, new JarEvent.Undone(id, jars.now().truncatedTo(ChronoUnit.MICROS), event), seen, said);
+        keep(kitchen, jar, new JarEvent.Undone(id, jars.now().truncatedTo(ChronoUnit.MICROS), event), seen, say, said);
         return "redirect:/shelf?jar=" + jar + "#jar";
     }
 
-    private void keep(UUID kitchen, UUID jar, JarEvent event, int seen, RedirectAttributes said) {
+    private void keep(UUID kitchen, UUID jar, JarEvent event, int seen, UnitFormat say, RedirectAttributes said) {
         try {
             JarRow after = jars.append(kitchen, jar, event);
             int others = seen < 0 ? 0 : after.revision() - 1 - seen;
             if (others > 0) {
-                said.addFlashAttribute("meanwhile", pages.meanwhile(kitchen, jar, event.id(), others));
+                said.addFlashAttribute("meanwhile", pages.meanwhile(kitchen, jar, event.id(), others, say));
             }
         } catch (Jars.Refused refused) {
             said.addFlashAttribute("wrong", refused.getMessage());

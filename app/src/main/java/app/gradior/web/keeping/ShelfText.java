@@ -5,6 +5,7 @@ import app.gradior.keeping.JarEvent;
 import app.gradior.keeping.Keeping;
 import app.gradior.keeping.Place;
 import app.gradior.web.text.Names;
+import app.gradior.web.text.UnitFormat;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -122,7 +123,7 @@ public final class ShelfText {
     }
 
     /** What is said once of a batch, where it applies. */
-    public static List<String> cautions(Keeping keeping) {
+    public static List<String> cautions(Keeping keeping, UnitFormat say) {
         List<String> said = new ArrayList<>();
         said.add(
                 keeping.rules().stream().anyMatch(rule -> rule.neverUnchilled())
@@ -132,8 +133,7 @@ public final class ShelfText {
             said.add("Honey: not for children under one year.");
         }
         if (keeping.alcohol().grams() >= 0.5) {
-            said.add("Some alcohol is left: about "
-                    + Math.round(keeping.alcohol().grams()) + " g in the batch.");
+            said.add("Some alcohol is left: about " + say.grams(keeping.alcohol()) + " in the batch.");
         }
         return said;
     }
@@ -161,10 +161,15 @@ public final class ShelfText {
         };
     }
 
+    /** A way of cooling, and how far it is followed. */
+    static String cooling(String way, String to) {
+        return way + ", to " + to;
+    }
+
     /** What happened, in a few words. */
-    public static String happened(JarEvent event) {
+    public static String happened(JarEvent event, UnitFormat say) {
         if (event instanceof JarEvent.Filled filled) {
-            return "filled with " + Math.round(filled.volume().millilitres()) + " ml";
+            return "filled with " + say.millilitres(filled.volume());
         }
         if (event instanceof JarEvent.Moved moved) {
             return switch (moved.to()) {
@@ -174,7 +179,7 @@ public final class ShelfText {
             };
         }
         if (event instanceof JarEvent.Taken taken) {
-            return Math.round(taken.volume().millilitres()) + " ml taken";
+            return say.millilitres(taken.volume()) + " taken";
         }
         if (event instanceof JarEvent.Gone gone) {
             return Names.of(gone.way());

@@ -4,6 +4,8 @@ import app.gradior.measure.TypedLength;
 import app.gradior.pot.Ring;
 import app.gradior.pot.TypicalPot;
 import app.gradior.quantity.Altitude;
+import app.gradior.web.text.UnitFormat;
+import app.gradior.web.text.UnitPreference;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -75,7 +77,7 @@ class AccountController {
 
         /** What is none of the units offered stands for the first, as of the stoves and the pots. */
         public boolean us() {
-            return AccountMapper.Units.US.name().equals(units);
+            return UnitPreference.Units.US.name().equals(units);
         }
 
         public Ring.Kind kind() {
@@ -102,7 +104,7 @@ class AccountController {
             return new NewKitchen(
                     kitchen,
                     zoneOf(timeZone).orElse(ZoneOffset.UTC),
-                    us() ? AccountMapper.Units.US : AccountMapper.Units.METRIC,
+                    us() ? UnitPreference.Units.US : UnitPreference.Units.METRIC,
                     (int) Math.round(altitude.metres()),
                     kind(),
                     typical());
@@ -200,13 +202,20 @@ class AccountController {
     @PostMapping("/demo")
     String tryDemo(
             @RequestParam(defaultValue = "") String timeZone,
+            UnitFormat say,
             HttpServletRequest request,
             HttpServletResponse response) {
         if (!demo.offered()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
         try {
-            visitors.open(Accounts.Guest.DEMO, KitchenText.DEMO_KITCHEN, timeZone, request, response);
+            visitors.open(
+                    Accounts.Guest.DEMO,
+                    KitchenText.DEMO_KITCHEN,
+                    timeZone,
+                    say.preference().units(),
+                    request,
+                    response);
         } catch (Visitors.TooMany e) {
             return "redirect:/signin?later=" + e.minutes();
         }

@@ -1,6 +1,7 @@
 package app.gradior.web.kitchen;
 
 import app.gradior.measure.Measures;
+import app.gradior.web.text.UnitPreference;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -31,29 +32,17 @@ public interface AccountMapper {
             String name,
             int altitudeM,
             Measures measures,
-            Units units,
-            TemperatureScale temperature,
+            UnitPreference.Units units,
+            UnitPreference.TemperatureScale temperature,
             boolean hood,
             double roomC,
             String timeZone,
             Accounts.Guest guest,
             Instant endsAt,
             long changes) {
-        public ZoneId zone() {
-            return ZoneId.of(timeZone);
+        public UnitPreference preference() {
+            return new UnitPreference(units, temperature, ZoneId.of(timeZone));
         }
-    }
-
-    /** How weights and volumes are shown first. */
-    enum Units {
-        METRIC,
-        US
-    }
-
-    /** How temperatures are shown first. */
-    enum TemperatureScale {
-        CELSIUS,
-        FAHRENHEIT
     }
 
     @Select("""
@@ -80,8 +69,12 @@ public interface AccountMapper {
 
     /** With the units, the height and the scale that suit what was wanted. */
     default void equip(UUID kitchen, NewKitchen wanted) {
-        boolean us = wanted.units() == Units.US;
-        equip(kitchen, wanted.units(), us ? TemperatureScale.FAHRENHEIT : TemperatureScale.CELSIUS, wanted.altitudeM());
+        boolean us = wanted.units() == UnitPreference.Units.US;
+        equip(
+                kitchen,
+                wanted.units(),
+                us ? UnitPreference.TemperatureScale.FAHRENHEIT : UnitPreference.TemperatureScale.CELSIUS,
+                wanted.altitudeM());
     }
 
     @Update("""
@@ -89,8 +82,8 @@ public interface AccountMapper {
             where id = #{id}""")
     void equip(
             @Param("id") UUID id,
-            @Param("units") Units units,
-            @Param("scale") TemperatureScale scale,
+            @Param("units") UnitPreference.Units units,
+            @Param("scale") UnitPreference.TemperatureScale scale,
             @Param("altitude") int altitudeM);
 
     /** Says until when a kitchen that nobody has an account for stays. */

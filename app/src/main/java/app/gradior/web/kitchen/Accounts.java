@@ -172,7 +172,8 @@ public class Accounts implements UserDetailsService {
             return false;
         }
         tokens.withdrawAll(user.kitchenId(), user.getUsername());
-        ZoneId zone = mapper.kitchen(user.kitchenId()).orElseThrow().zone();
+        ZoneId zone =
+                mapper.kitchen(user.kitchenId()).orElseThrow().preference().zone();
         UUID own = newKitchen(NewKitchen.called(KitchenText.kitchenOf(user.getUsername()), zone), now());
         return mapper.move(user.kitchenId(), user.getUsername(), own) == 1;
     }

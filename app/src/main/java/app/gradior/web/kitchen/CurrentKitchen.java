@@ -1,10 +1,11 @@
 package app.gradior.web.kitchen;
 
-import app.gradior.measure.Measures;
+import app.gradior.web.text.UnitFormat;
+import app.gradior.web.text.UnitPreference;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.LongSupplier;
@@ -16,33 +17,25 @@ import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** The units of the kitchen that asks, for as long as its request lasts. */
+/** The kitchen that asks, for as long as its request lasts: how it reads numbers, who asks, what it has changed. */
 @Configuration
 public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
-    private static final String KITCHEN = "gradior.kitchen";
     private static final String COUNTED = "gradior.changes";
 
-    /** Somebody without a kitchen who asks in ounces and inches. */
-    private static final AccountMapper.KitchenRow US_VISITOR = new AccountMapper.KitchenRow(
-            new UUID(0, 0),
-            "",
-            0,
-            Measures.US,
-            AccountMapper.Units.US,
-            AccountMapper.TemperatureScale.FAHRENHEIT,
-            false,
-            20,
-            "UTC",
-            null,
-            null,
-            0);
+    /** What the pages of the request say numbers with; templates know it by this name. */
+    static final String SAY = "say";
+
+    /** When the request came, as scripts read it. */
+    private static final String MADE = "made";
 
     private final AccountMapper accounts;
+    private final Clock clock;
 
     private record Counted(UUID kitchen, long changes) {}
 
-    CurrentKitchen(AccountMapper accounts) {
+    CurrentKitchen(AccountMapper accounts, Clock clock) {
         this.accounts = accounts;
+        this.clock = clock;
     }
 
     @Override
@@ -53,38 +46,23 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        Optional<KitchenUser> user = KitchenUser.of(request.getUserPrincipal());
-        if (user.isPresent()) {
-            accounts.kitchen(user.get().kitchenId()).ifPresent(kitchen -> {
-                request.setAttribute(KITCHEN, kitchen);
-                request.setAttribute(COUNTED, new Counted(kitchen.id(), kitchen.changes()));
-            });
-        } else if ("us".equals(request.getParameter("units"))) {
-            request.setAttribute(KITCHEN, US_VISITOR);
-        }
+        // Somebody without a kitchen says it in the address.
+        boolean us = "us".equals(request.getParameter("units"));
+        request.setAttribute(SAY, us ? new UnitFormat(UnitPreference.US) : UnitFormat.METRIC);
+        request.setAttribute(MADE, clock.instant().truncatedTo(ChronoUnit.SECONDS));
+        KitchenUser.of(request.getUserPrincipal())
+                .flatMap(user -> accounts.kitchen(user.kitchenId()))
+                .ifPresent(kitchen -> {
+                    request.setAttribute(SAY, new UnitFormat(kitchen.preference()));
+                    request.setAttribute(COUNTED, new Counted(kitchen.id(), kitchen.changes()));
+                });
         return true;
-    }
-
-    /** Whether ounces come first. */
-    public static boolean ounces() {
-        return asking().filter(kitchen -> kitchen.units() == AccountMapper.Units.US)
-                .isPresent();
-    }
-
-    /** Where the kitchen that asks is; UTC where none does. */
-    public static ZoneId zone() {
-        return asking().map(AccountMapper.KitchenRow::zone).orElse(ZoneOffset.UTC);
     }
 
     /** Who asks; empty where nobody is signed in. */
     public static Optional<String> person() {
         return KitchenUser.of(SecurityContextHolder.getContext().getAuthentication())
                 .map(KitchenUser::getUsername);
-    }
-
-    public static boolean fahrenheit() {
-        return asking().filter(kitchen -> kitchen.temperature() == AccountMapper.TemperatureScale.FAHRENHEIT)
-                .isPresent();
     }
 
     /** How often the rows of a kitchen have changed: counted once in a request, as long as that changes none itself. */
@@ -107,13 +85,5 @@ public class CurrentKitchen implements WebMvcConfigurer, HandlerInterceptor {
         if (request != null) {
             request.removeAttribute(COUNTED, RequestAttributes.SCOPE_REQUEST);
         }
-    }
-
-    private static Optional<AccountMapper.KitchenRow> asking() {
-        RequestAttributes request = RequestContextHolder.getRequestAttributes();
-        return request == null
-                ? Optional.empty()
-                : Optional.ofNullable(
-                        (AccountMapper.KitchenRow) request.getAttribute(KITCHEN, RequestAttributes.SCOPE_REQUEST));
     }
 }

@@ -2,6 +2,7 @@ package app.gradior.web.kitchen;
 
 import app.gradior.measure.Measures;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.UnitPreference;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -58,11 +59,11 @@ class KitchenController {
             @NotBlank(message = KitchenText.KITCHEN_NAME) @Size(max = 80, message = KitchenText.NAME_TOO_LONG)
             String name,
 
-            @NotNull(message = KitchenText.WEIGHTS) AccountMapper.Units units,
+            @NotNull(message = KitchenText.WEIGHTS) UnitPreference.Units units,
 
             @NotNull(message = KitchenText.CUPS) Measures measures,
 
-            @NotNull(message = KitchenText.TEMPERATURES) AccountMapper.TemperatureScale temperature,
+            @NotNull(message = KitchenText.TEMPERATURES) UnitPreference.TemperatureScale temperature,
 
             @NotNull(message = KitchenText.METRES)
             @Min(value = -400, message = KitchenText.TOO_LOW)

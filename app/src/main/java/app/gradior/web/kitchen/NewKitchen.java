@@ -2,6 +2,7 @@ package app.gradior.web.kitchen;
 
 import app.gradior.pot.Ring;
 import app.gradior.pot.TypicalPot;
+import app.gradior.web.text.UnitPreference;
 import java.time.ZoneId;
 import java.util.Set;
 
@@ -13,17 +14,17 @@ import java.util.Set;
  * @param pots those of the usual pots that are there
  */
 public record NewKitchen(
-        String name, ZoneId zone, AccountMapper.Units units, int altitudeM, Ring.Kind stove, Set<TypicalPot> pots) {
+        String name, ZoneId zone, UnitPreference.Units units, int altitudeM, Ring.Kind stove, Set<TypicalPot> pots) {
     public NewKitchen {
         pots = Set.copyOf(pots);
     }
 
-    NewKitchen with(AccountMapper.Units other) {
+    NewKitchen with(UnitPreference.Units other) {
         return new NewKitchen(name, zone, other, altitudeM, stove, pots);
     }
 
     /** By the coast, in grams, on electric rings, without pots. */
     public static NewKitchen called(String name, ZoneId zone) {
-        return new NewKitchen(name, zone, AccountMapper.Units.METRIC, 0, Ring.Kind.CERAMIC, Set.of());
+        return new NewKitchen(name, zone, UnitPreference.Units.METRIC, 0, Ring.Kind.CERAMIC, Set.of());
     }
 }

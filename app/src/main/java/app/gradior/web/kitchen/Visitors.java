@@ -1,5 +1,6 @@
 package app.gradior.web.kitchen;
 
+import app.gradior.web.text.UnitPreference;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
@@ -43,16 +44,22 @@ public class Visitors {
      * @param user null for who is not signed in
      * @throws TooMany if that was done too often from where they are
      */
-    public UUID kitchen(KitchenUser user, String timeZone, HttpServletRequest request, HttpServletResponse response) {
+    public UUID kitchen(
+            KitchenUser user,
+            String timeZone,
+            UnitPreference.Units units,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         return user != null
                 ? user.kitchenId()
-                : open(Accounts.Guest.TRIAL, KitchenText.YOUR_KITCHEN, timeZone, request, response);
+                : open(Accounts.Guest.TRIAL, KitchenText.YOUR_KITCHEN, timeZone, units, request, response);
     }
 
     UUID open(
             Accounts.Guest kind,
             String called,
             String timeZone,
+            UnitPreference.Units units,
             HttpServletRequest request,
             HttpServletResponse response) {
         Optional<Duration> wait = throttle.tried(Throttle.Kind.DEMO, Throttle.address(request.getRemoteAddr()));
@@ -61,7 +68,7 @@ public class Visitors {
         }
         NewKitchen plain =
                 NewKitchen.called(called, AccountController.zoneOf(timeZone).orElse(ZoneOffset.UTC));
-        NewKitchen wanted = CurrentKitchen.ounces() ? plain.with(AccountMapper.Units.US) : plain;
+        NewKitchen wanted = plain.with(units);
         String name = accounts.openGuest(kind, wanted);
         signIn.as(name, request, response);
         return accounts.loadUserByUsername(name).kitchenId();

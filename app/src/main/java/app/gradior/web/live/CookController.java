@@ -6,6 +6,7 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -48,12 +49,15 @@ class CookController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
+            UnitFormat say,
             Model model) {
         BatchService.StoredCook kept = cooks.find(kitchen, id);
         if (kept.row().finishedAt() != null) {
             return "redirect:/journal/" + id;
         }
-        return CookPages.LIVE.equals(fragment) ? live.of(kitchen, kept) : pages.page(kitchen, kept, fragment, model);
+        return CookPages.LIVE.equals(fragment)
+                ? live.of(kitchen, kept, say)
+                : pages.page(kitchen, kept, fragment, say, model);
     }
 
     @PostMapping("/cooks/{id}/events")
@@ -63,6 +67,7 @@ class CookController {
             // It is made of what was sent, and never filled afterwards.
             @ModelAttribute(binding = false) EventForm form,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         EventReader.Kitchen known = atHand.of(kitchen);
@@ -80,9 +85,9 @@ class CookController {
         } catch (BatchService.Refused refused) {
             live.willNotBeMade(id);
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("refused", refused.getMessage());
+            model.addAttribute("refused", refused.said(say));
             model.addAttribute("refusedField", refused.field());
-            return pages.page(kitchen, cooks.find(kitchen, id), fragment, model);
+            return pages.page(kitchen, cooks.find(kitchen, id), fragment, say, model);
         } catch (NotFound gone) {
             live.willNotBeMade(id);
             throw gone;
@@ -91,7 +96,7 @@ class CookController {
             live.willNotBeMade(id);
             return "redirect:/journal/" + id;
         }
-        return fragment == null ? "redirect:/cooks/" + id : live.of(kitchen, kept);
+        return fragment == null ? "redirect:/cooks/" + id : live.of(kitchen, kept, say);
     }
 
     /** Everything that happened, a hundred entries a page; of a finished batch too. */
@@ -100,8 +105,9 @@ class CookController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "0") String page,
+            UnitFormat say,
             Model model) {
-        CookView view = views.of(cooks.find(kitchen, id));
+        CookView view = views.of(cooks.find(kitchen, id), say);
         int last = Math.max(0, (view.getEntryCount() - 1) / CookView.PAGE_OF_ENTRIES);
         int shown = (int) NumberInput.read(page, 0, last).orElse(0);
         model.addAttribute("view", view);
@@ -117,8 +123,10 @@ class CookController {
             @InKitchen UUID kitchen,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "TOO_THIN") Rescue.Trouble trouble,
+            UnitFormat say,
             Model model) {
-        model.addAttribute("page", pages.live(kitchen, cooks.find(kitchen, id)));
+        model.addAttribute("page", pages.live(kitchen, cooks.find(kitchen, id), say));
+        model.addAttribute("rescueText", new RescueText(say));
         model.addAttribute("trouble", trouble);
         model.addAttribute("troubles", Rescue.Trouble.values());
         return "cook/rescue";

@@ -16,7 +16,7 @@ import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.planning.KeptPlan;
 import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -26,6 +26,9 @@ import java.util.stream.Collectors;
 
 /** A cook as its live page shows it: the view of it, and what its plan and its sauce say is to be done. */
 public final class CookPage {
+    /** A fridge is no warmer. */
+    private static final double FRIDGE_C = 4;
+
     private static final int SHOWN_FOODS = 6;
 
     /** What loses less is said to stand still. */
@@ -36,7 +39,7 @@ public final class CookPage {
     private final ReadSauce sauce;
     private final Instant now;
     private final Keeping keeping;
-    private final Wording say;
+    private final UnitFormat say;
     private final Guidance guidance;
 
     CookPage(
@@ -46,7 +49,7 @@ public final class CookPage {
             ReadSauce sauce,
             Keeping keeping,
             Instant now,
-            Wording say) {
+            UnitFormat say) {
         this.view = view;
         this.plan = plan;
         this.sauce = sauce;
@@ -310,6 +313,7 @@ public final class CookPage {
                 .map(Names::of)
                 .sorted()
                 .collect(Collectors.joining(", "));
-        return view.getRow().sauceName() + ", " + say.day(now) + CookText.keeping(allergens, keeping.closedDays());
+        return view.getRow().sauceName() + ", " + say.day(now)
+                + CookText.keeping(allergens, say.degrees(FRIDGE_C), keeping.closedDays());
     }
 }

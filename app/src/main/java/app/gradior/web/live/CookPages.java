@@ -18,7 +18,7 @@ import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.sauce.SauceService;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -43,7 +43,6 @@ class CookPages {
     private final PlanService plans;
     private final CookViews views;
     private final Pots pots;
-    private final Wording say;
     private final SauceLearning learning;
     private final SauceKeeping keeping;
     private final KitchenCache kitchens;
@@ -55,7 +54,6 @@ class CookPages {
             PlanService plans,
             CookViews views,
             Pots pots,
-            Wording say,
             SauceLearning learning,
             SauceKeeping keeping,
             KitchenCache kitchens,
@@ -65,7 +63,6 @@ class CookPages {
         this.plans = plans;
         this.views = views;
         this.pots = pots;
-        this.say = say;
         this.learning = learning;
         this.keeping = keeping;
         this.kitchens = kitchens;
@@ -86,9 +83,9 @@ class CookPages {
         });
     }
 
-    CookPage live(UUID kitchen, BatchService.StoredCook kept) {
+    CookPage live(UUID kitchen, BatchService.StoredCook kept, UnitFormat say) {
         Followed followed = followed(kitchen, kept.row());
-        CookView view = views.of(kept);
+        CookView view = views.of(kept, say);
         return new CookPage(
                 view,
                 followed.plan(),
@@ -113,8 +110,8 @@ class CookPages {
                         .asksPlate(view.getRow().sauceId(), view.getRow().cookedBy());
     }
 
-    String page(UUID kitchen, BatchService.StoredCook kept, String fragment, Model model) {
-        fill(kitchen, kept, views.underWay(kitchen), model);
+    String page(UUID kitchen, BatchService.StoredCook kept, String fragment, UnitFormat say, Model model) {
+        fill(kitchen, kept, views.underWay(kitchen, say), say, model);
         return LIVE.equals(fragment) ? LIVE_PART : "cook/cook";
     }
 
@@ -123,11 +120,10 @@ class CookPages {
      *
      * @param underWay all cooks of the kitchen that are
      */
-    void fill(UUID kitchen, BatchService.StoredCook kept, List<CookView> underWay, Model model) {
-        CookPage page = live(kitchen, kept);
+    void fill(UUID kitchen, BatchService.StoredCook kept, List<CookView> underWay, UnitFormat say, Model model) {
+        CookPage page = live(kitchen, kept, say);
         model.addAttribute("page", page);
-        // A bean that is called by its name is looked up each time, and what calls it is never compiled.
-        model.addAttribute("say", say);
+        model.addAttribute("rescueText", new RescueText(say));
         model.addAttribute("view", page.getView());
         model.addAttribute("chart", json.writeValueAsString(page.getView().drawing()));
         model.addAttribute(

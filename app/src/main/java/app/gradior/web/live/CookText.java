@@ -1,7 +1,6 @@
 package app.gradior.web.live;
 
 import app.gradior.quantity.Length;
-import app.gradior.quantity.Mass;
 import java.util.Optional;
 
 /** What is said at the stove. */
@@ -83,15 +82,14 @@ final class CookText {
     }
 
     /** What ends a jar's label; no allergens if that is empty. */
-    static String keeping(String allergens, int days) {
+    static String keeping(String allergens, String cold, int days) {
         String use = days == 0 ? "use it today" : "use within " + days + (days == 1 ? " day" : " days");
-        return (allergens.isEmpty() ? "" : ". Contains " + allergens) + ". Keep at 4 °C or below, " + use + ".";
+        return (allergens.isEmpty() ? "" : ". Contains " + allergens) + ". Keep at " + cold + " or below, " + use + ".";
     }
 
-    /** What the drawing of a pot shows, mm; where to stop if it is known. */
-    static String depth(double now, Optional<Double> stop) {
-        return Math.round(now) + " millimetres deep now"
-                + stop.map(at -> ", stop at " + Math.round(at)).orElse("");
+    /** What the drawing of a pot shows; where to stop if it is known. */
+    static String depth(String now, Optional<String> stop) {
+        return now + " deep now" + stop.map(at -> ", stop at " + at).orElse("");
     }
 
     static String withoutThePot(String then) {
@@ -125,6 +123,7 @@ final class CookText {
     }
 
     static String depthUpTo(Length wall) {
+        // The field takes millimetres.
         return "Give the depth in mm, from 0 to the pot's " + Math.round(wall.millimetres()) + " mm.";
     }
 
@@ -136,9 +135,8 @@ final class CookText {
         return "“" + line + "” is not understood: write an amount and a food, such as 100 ml water or 1 tbsp honey.";
     }
 
-    static String lessThanThePot(Mass tare) {
-        return "The empty pot alone weighs " + Math.round(tare.grams())
-                + " g: if the pot was not on the scale, untick that it was.";
+    static String lessThanThePot(String tare) {
+        return "The empty pot alone weighs " + tare + ": if the pot was not on the scale, untick that it was.";
     }
 
     static String atTheStart(String depth) {

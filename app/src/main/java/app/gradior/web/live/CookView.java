@@ -10,7 +10,7 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.text.LidKeys;
 import app.gradior.web.text.PlanText;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.Duration;
 import java.time.Instant;
@@ -32,7 +32,7 @@ public final class CookView {
     private final Instant now;
     private final Forecast forecast;
     private final Supplier<Forecast> planned;
-    private final Wording say;
+    private final UnitFormat say;
     private final PlanText words;
     private final EntryText entryText;
     private final Supplier<List<CookEvent>> told;
@@ -42,19 +42,13 @@ public final class CookView {
      * @param forecast of the moment, or of just before it
      * @param planned what was expected of it at its start
      */
-    CookView(
-            BatchService.StoredCook kept,
-            Instant now,
-            Forecast forecast,
-            Supplier<Forecast> planned,
-            Wording say,
-            PlanText words) {
+    CookView(BatchService.StoredCook kept, Instant now, Forecast forecast, Supplier<Forecast> planned, UnitFormat say) {
         this.kept = kept;
         this.now = now;
         this.forecast = forecast;
         this.planned = planned;
         this.say = say;
-        this.words = words;
+        this.words = new PlanText(say);
         this.entryText = new EntryText(say, id -> kept.folded().find(id).map(BatchService.StoredEvent::event));
         this.told = SingletonSupplier.of(this::toldOf);
         this.news = SingletonSupplier.of(this::latestNews);
@@ -122,8 +116,8 @@ public final class CookView {
     /** What the drawing of the pot shows, in words. */
     public String getPotWords() {
         return CookText.depth(
-                forecast.current().depth().millimetres(),
-                forecast.atTarget().map(at -> at.depth().millimetres()));
+                say.depth(forecast.current().depth().millimetres()),
+                forecast.atTarget().map(at -> say.depth(at.depth().millimetres())));
     }
 
     /**

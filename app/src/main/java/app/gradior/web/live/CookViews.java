@@ -5,8 +5,7 @@ import app.gradior.cook.CookEvent;
 import app.gradior.cook.Forecast;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
-import app.gradior.web.text.PlanText;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
@@ -19,8 +18,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class CookViews {
     private final BatchService cooks;
-    private final Wording say;
-    private final PlanText words;
 
     private static final Duration SAME = Duration.ofSeconds(1);
 
@@ -31,13 +28,11 @@ public class CookViews {
     private final Cache<CookEvent.Started, Forecast> atTheStart =
             Caffeine.newBuilder().weakKeys().build();
 
-    CookViews(BatchService cooks, Wording say, PlanText words) {
+    CookViews(BatchService cooks) {
         this.cooks = cooks;
-        this.say = say;
-        this.words = words;
     }
 
-    public CookView of(BatchService.StoredCook kept) {
+    public CookView of(BatchService.StoredCook kept, UnitFormat say) {
         Instant moment =
                 kept.row().finishedAt() == null ? cooks.now() : kept.row().finishedAt();
         CookEvent.Started started = kept.cook().started();
@@ -46,8 +41,7 @@ public class CookViews {
                 moment,
                 forecast(kept.cook(), moment),
                 () -> atTheStart.get(started, start -> Cook.of(List.of(start)).forecast(start.at())),
-                say,
-                words);
+                say);
     }
 
     private Forecast forecast(Cook cook, Instant moment) {
@@ -61,13 +55,13 @@ public class CookViews {
     }
 
     /** Every cook of a kitchen that is on the heat or waits to come off. */
-    public List<CookView> underWay(UUID kitchen) {
-        return of(kitchen, cooks.rowsUnderWay(kitchen));
+    public List<CookView> underWay(UUID kitchen, UnitFormat say) {
+        return of(kitchen, cooks.rowsUnderWay(kitchen), say);
     }
 
     /** Those of rows that were just read. */
-    List<CookView> of(UUID kitchen, List<CookRow> rows) {
-        return rows.stream().map(row -> of(cooks.kept(kitchen, row))).toList();
+    List<CookView> of(UUID kitchen, List<CookRow> rows, UnitFormat say) {
+        return rows.stream().map(row -> of(cooks.kept(kitchen, row), say)).toList();
     }
 
     /** The moment that views of running cooks are of. */

@@ -3,7 +3,7 @@ package app.gradior.web.live;
 import app.gradior.cook.CookEvent;
 import app.gradior.web.text.LidKeys;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,7 +15,7 @@ import java.util.function.Function;
  *
  * @param stored finds an event of the cook, undone ones among them
  */
-record EntryText(Wording say, Function<UUID, Optional<CookEvent>> stored) implements CookEvent.Cases<String> {
+record EntryText(UnitFormat say, Function<UUID, Optional<CookEvent>> stored) implements CookEvent.Cases<String> {
     private static final String[] TASTES = {"far too little", "too little", "right", "too much", "far too much"};
 
     String of(CookEvent event) {

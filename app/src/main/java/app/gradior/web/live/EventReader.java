@@ -211,7 +211,7 @@ final class EventReader {
             return new CookEvent.Weighed(id, moment, read.plus(tare), tare);
         }
         if (read.compareTo(tare) < 0) {
-            throw new BatchService.Refused(CookText.lessThanThePot(tare));
+            throw new BatchService.Refused(say -> CookText.lessThanThePot(say.grams(tare)));
         }
         return new CookEvent.Weighed(id, moment, read, tare);
     }

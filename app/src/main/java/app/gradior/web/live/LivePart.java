@@ -3,6 +3,7 @@ package app.gradior.web.live;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.KitchenCache;
+import app.gradior.web.text.UnitFormat;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
@@ -104,7 +105,7 @@ class LivePart {
     }
 
     /** @param kept the cook as it is now */
-    View of(UUID kitchen, BatchService.StoredCook kept) {
+    View of(UUID kitchen, BatchService.StoredCook kept, UnitFormat say) {
         Instant now = cooks.now();
         List<CookRow> underWay = cooks.rowsUnderWay(kitchen);
         Key key = new Key(
@@ -117,7 +118,7 @@ class LivePart {
         return (model, request, response) -> {
             Part part = parts.getIfPresent(kept.row().id());
             if (part == null || !part.key().equals(key) || !part.isNow(now)) {
-                part = Part.of(key, now, render(kitchen, kept, underWay, request, response));
+                part = Part.of(key, now, render(kitchen, kept, underWay, say, request, response));
                 parts.put(kept.row().id(), part);
             }
             beingMade.invalidate(kept.row().id());
@@ -156,11 +157,12 @@ class LivePart {
             UUID kitchen,
             BatchService.StoredCook kept,
             List<CookRow> underWay,
+            UnitFormat say,
             HttpServletRequest request,
             HttpServletResponse response)
             throws Exception {
         ExtendedModelMap model = new ExtendedModelMap();
-        pages.fill(kitchen, kept, looks.of(kitchen, underWay), model);
+        pages.fill(kitchen, kept, looks.of(kitchen, underWay, say), say, model);
         OneLine rendered = new OneLine();
         PrintWriter writer = new PrintWriter(rendered);
         HttpServletResponse instead = new HttpServletResponseWrapper(response) {

@@ -5,20 +5,12 @@ import app.gradior.cook.Guidance;
 import app.gradior.cook.Rescue;
 import app.gradior.plan.Slurry;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.stereotype.Component;
 
 /** Says what to do when a cook went another way, in three lines, with what the numbers give. */
-@Component("rescueText")
-public class RescueText {
-    private final Wording say;
-
-    RescueText(Wording say) {
-        this.say = say;
-    }
-
+public record RescueText(UnitFormat say) {
     public String name(Rescue.Trouble trouble) {
         return switch (trouble) {
             case TOO_THIN -> "too thin";

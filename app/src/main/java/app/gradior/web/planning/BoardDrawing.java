@@ -12,7 +12,7 @@ import app.gradior.thickness.SpoonCoat;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -30,10 +30,10 @@ final class BoardDrawing {
     private final Planning.FeasiblePlan plan;
     private final PlanForm form;
     private final PlanChoices choices;
-    private final Wording say;
+    private final UnitFormat say;
     private final double jarMl;
 
-    BoardDrawing(Planning.FeasiblePlan plan, PlanForm form, PlanChoices choices, Wording say) {
+    BoardDrawing(Planning.FeasiblePlan plan, PlanForm form, PlanChoices choices, UnitFormat say) {
         this.plan = plan;
         this.form = form;
         this.choices = choices;

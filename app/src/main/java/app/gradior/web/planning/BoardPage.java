@@ -13,7 +13,7 @@ import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.KitchenCache;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.PlanText;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -45,21 +45,13 @@ class BoardPage {
 
     private final PlanCache cache;
     private final BoilOffMapper tests;
-    private final Wording say;
     private final TemplateRenderer pages;
     private final JsonMapper json;
     private final KitchenCache remembered;
 
-    BoardPage(
-            PlanCache cache,
-            BoilOffMapper tests,
-            Wording say,
-            TemplateRenderer pages,
-            JsonMapper json,
-            KitchenCache remembered) {
+    BoardPage(PlanCache cache, BoilOffMapper tests, TemplateRenderer pages, JsonMapper json, KitchenCache remembered) {
         this.cache = cache;
         this.tests = tests;
-        this.say = say;
         this.pages = pages;
         this.json = json;
         this.remembered = remembered;
@@ -78,6 +70,8 @@ class BoardPage {
 
     private byte[] render(UUID kitchen, Planning.PlanAttempt planned) {
         Map<String, Object> shown = new HashMap<>();
+        shown.put("say", planned.say());
+        shown.put("planText", new PlanText(planned.say()));
         shown.put("sauce", planned.sauce());
         shown.put("planned", planned);
         shown.put("read", planned.read());
@@ -142,7 +136,8 @@ class BoardPage {
                 new Evaporation(possible.conditions()).heatUp(possible.planner().sauce(), Celsius.ROOM));
         shown.put("looks", SpoonCoat.values());
         shown.put(
-                "drawing", json.writeValueAsString(new BoardDrawing(possible, planned.form(), choices, say).drawing()));
+                "drawing",
+                json.writeValueAsString(new BoardDrawing(possible, planned.form(), choices, planned.say()).drawing()));
         shown.put("potDrawing", PotDrawing.of(possible.pot().pot()));
         shown.put("jarMl", choices.jar().millilitres());
         shown.put("beside", beside(planned, possible));

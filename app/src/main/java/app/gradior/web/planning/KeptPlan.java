@@ -11,6 +11,8 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Interval;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.Grade;
+import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.UnitPreference;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -83,8 +85,9 @@ public record KeptPlan(
         }
     }
 
+    /** What was chosen. How wide a pan is that was chosen by its width is not read anew: the pot is kept. */
     public PlanChoices choices() {
-        return form.choices();
+        return form.choices(UnitPreference.METRIC, new FieldErrors());
     }
 
     /** What a cook that follows it is to become. */

@@ -17,6 +17,8 @@ import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.UnitFormat;
+import app.gradior.web.text.UnitPreference;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -39,8 +41,17 @@ public class Kitchenware {
 
     /** The air of a kitchen, as its preferences have it. */
     public Room room(UUID kitchen) {
-        AccountMapper.KitchenRow row = accounts.kitchen(kitchen).orElseThrow(() -> new NotFound("kitchen"));
+        AccountMapper.KitchenRow row = row(kitchen);
         return new Room(Celsius.of(row.roomC()), USUAL_HUMIDITY, Altitude.ofMetres(row.altitudeM()), row.hood());
+    }
+
+    /** How a kitchen reads what is measured. */
+    UnitPreference preference(UUID kitchen) {
+        return row(kitchen).preference();
+    }
+
+    private AccountMapper.KitchenRow row(UUID kitchen) {
+        return accounts.kitchen(kitchen).orElseThrow(() -> new NotFound("kitchen"));
     }
 
     /** The air of a kitchen, as what was chosen on the page would have it. */
@@ -85,9 +96,9 @@ public class Kitchenware {
     }
 
     /** Says beside the pot that it does not hold the sauce, if it does not even do so before it boils. */
-    static void refuseTooSmall(Mixture sauce, Pot pot, FieldErrors problems) {
+    static void refuseTooSmall(Mixture sauce, Pot pot, UnitFormat say, FieldErrors problems) {
         if (!holds(pot, sauce)) {
-            problems.say("pot", PlanningText.potTooSmall(pot.capacity(), hot(sauce)));
+            problems.say("pot", PlanningText.potTooSmall(say.millilitres(pot.capacity()), say.millilitres(hot(sauce))));
         }
     }
 

@@ -3,12 +3,15 @@ package app.gradior.web.planning;
 import app.gradior.measure.CookRounding;
 import app.gradior.plan.Target;
 import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.UnitPreference;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 
 /**
@@ -71,6 +74,19 @@ public final class PlanForm {
         return filled.getOrDefault(field, field.usual());
     }
 
+    /** The pot chosen; empty where none of the kitchen's was. */
+    public Optional<UUID> pot() {
+        return id(PlanField.POT);
+    }
+
+    Optional<UUID> id(PlanField field) {
+        try {
+            return Optional.of(UUID.fromString(get(field)));
+        } catch (IllegalArgumentException none) {
+            return Optional.empty();
+        }
+    }
+
     public boolean says(String key) {
         return says(PlanField.ofKey(key).orElseThrow());
     }
@@ -84,14 +100,13 @@ public final class PlanForm {
         return get(PlanField.ofKey(key).orElseThrow());
     }
 
-    /** What the fields mean; what can't be read is said beside its field, and the usual stands in its place. */
-    public PlanChoices choices(FieldErrors problems) {
-        return new PlanFormReader(this, problems).choices();
-    }
-
-    /** What the fields mean, where what is wrong with them is said elsewhere. */
-    public PlanChoices choices() {
-        return choices(new FieldErrors());
+    /**
+     * What the fields mean; what can't be read is said beside its field, and the usual stands in its place.
+     *
+     * @param filledBy how whoever filled them measures, where they give no unit
+     */
+    public PlanChoices choices(UnitPreference filledBy, FieldErrors problems) {
+        return new PlanFormReader(this, filledBy.ouncesFirst(), problems).choices();
     }
 
     /** The same toward a target that the sauce itself names; as it was for one that the page can't show. */

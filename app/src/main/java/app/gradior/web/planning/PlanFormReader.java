@@ -15,13 +15,11 @@ import app.gradior.quantity.Mass;
 import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.text.LidKeys;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 
 /** Makes values of the fields of a plan's page, and says beside each field what can't be read. */
 final class PlanFormReader {
@@ -30,10 +28,13 @@ final class PlanFormReader {
     private static final double MOST = 300_000;
 
     private final PlanForm form;
+    private final boolean ounces;
     private final FieldErrors problems;
 
-    PlanFormReader(PlanForm form, FieldErrors problems) {
+    /** @param ounces whether a width without a unit is in inches */
+    PlanFormReader(PlanForm form, boolean ounces, FieldErrors problems) {
         this.form = form;
+        this.ounces = ounces;
         this.problems = problems;
     }
 
@@ -44,9 +45,9 @@ final class PlanFormReader {
         Volume jar = size(PlanField.JAR);
         Volume serving = size(PlanField.SERVING);
         return new PlanChoices(
-                id(PlanField.POT),
+                form.id(PlanField.POT),
                 width(),
-                id(PlanField.RING),
+                form.id(PlanField.RING),
                 one(Activity.class, PlanField.ACTIVITY),
                 LidKeys.lid(form.get(PlanField.LID)),
                 form.says(PlanField.HOOD) ? Optional.of(form.get(PlanField.HOOD).equals("on")) : Optional.empty(),
@@ -79,19 +80,11 @@ final class PlanFormReader {
         if (!form.get(PlanField.POT).equals(PlanForm.ANOTHER_SIZE) || !form.says(PlanField.WIDTH)) {
             return Optional.empty();
         }
-        Optional<Length> width = TypedLength.panWidth(form.get(PlanField.WIDTH), CurrentKitchen.ounces());
+        Optional<Length> width = TypedLength.panWidth(form.get(PlanField.WIDTH), ounces);
         if (width.isEmpty()) {
             problems.say(PlanField.WIDTH.key(), PlanningText.WIDTH);
         }
         return width;
-    }
-
-    private Optional<UUID> id(PlanField field) {
-        try {
-            return Optional.of(UUID.fromString(form.get(field)));
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
     }
 
     private <E extends Enum<E>> E one(Class<E> type, PlanField field) {
@@ -104,7 +97,7 @@ final class PlanFormReader {
 
     private PlanChoices.Wanted wanted() {
         if (form.get(PlanField.USE).equals("BATCH")) {
-            return new PlanChoices.Wanted.LikeBatch(id(PlanField.BATCH));
+            return new PlanChoices.Wanted.LikeBatch(form.id(PlanField.BATCH));
         }
         if (form.get(PlanField.USE).equals("GRADE")) {
             String otherwise = PlanningText.GRADE;

@@ -39,7 +39,7 @@ import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.text.LidKeys;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -64,7 +64,6 @@ public class Planning {
     private final SauceLearning sauces;
     private final BatchService cooks;
     private final PlanCache cache;
-    private final Wording say;
 
     Planning(
             KitchenCache remembered,
@@ -76,8 +75,7 @@ public class Planning {
             PotLearning learning,
             SauceLearning sauces,
             BatchService cooks,
-            PlanCache cache,
-            Wording say) {
+            PlanCache cache) {
         this.remembered = remembered;
         this.reader = reader;
         this.foods = foods;
@@ -88,7 +86,6 @@ public class Planning {
         this.sauces = sauces;
         this.cooks = cooks;
         this.cache = cache;
-        this.say = say;
     }
 
     /**
@@ -97,6 +94,7 @@ public class Planning {
      * @param form the fields, with the pot and the ring that were taken where none was chosen
      * @param choices what they mean
      * @param knowledge what the kitchen knows of its pots
+     * @param say what the kitchen's numbers are said with
      * @param possible how it can be cooked; empty if it can't yet: nothing in the sauce, a pot that is too small
      */
     public record PlanAttempt(
@@ -108,6 +106,7 @@ public class Planning {
             PlanChoices choices,
             Room room,
             PotsLearnt knowledge,
+            UnitFormat say,
             FieldErrors problems,
             Optional<FeasiblePlan> possible) {}
 
@@ -172,18 +171,18 @@ public class Planning {
         PlanForm meant = said.says(PlanField.AIM) || said.says(PlanField.USE)
                 ? said
                 : read.target().map(said::toward).orElse(said);
-        KitchenPot pot = chosen(kitchen, asked, read, all);
-        Optional<KitchenRing> ring = Kitchenware.ring(on, meant.choices().ring(), pot);
-        PlanForm form = withPot(meant, pot, all)
+        KitchenPot pot = chosen(kitchen, asked, read, all, now.say());
+        Optional<KitchenRing> ring = Kitchenware.ring(on, meant.id(PlanField.RING), pot);
+        PlanForm form = withPot(meant, pot, all, now.say())
                 .with(PlanField.RING, ring.map(KitchenRing::id).orElse(null));
-        PlanChoices choices = form.choices(problems);
+        PlanChoices choices = form.choices(now.say().preference(), problems);
         Room room = Kitchenware.room(now.room(), choices);
         PotsLearnt knowledge = now.knowledge();
         PlanRequest request = request(kitchen, choices, now.sauces(), problems);
         Optional<FeasiblePlan> possible = Optional.empty();
         if (read.obstacle().isEmpty()) {
             Mixture mixture = choices.smooth() ? read.mixture().blended() : read.mixture();
-            Kitchenware.refuseTooSmall(mixture, pot.pot(), problems);
+            Kitchenware.refuseTooSmall(mixture, pot.pot(), now.say(), problems);
             if (mixture.mass(app.gradior.food.Component.WATER).kilograms() == 0) {
                 problems.say("pot", PlanningText.NO_WATER);
             }
@@ -191,7 +190,7 @@ public class Planning {
                 possible = Optional.of(possible(sauce, mixture, pot, ring, choices, room, now, request));
             }
         }
-        return new PlanAttempt(sauce, read, all, on, form, choices, room, knowledge, problems, possible);
+        return new PlanAttempt(sauce, read, all, on, form, choices, room, knowledge, now.say(), problems, possible);
     }
 
     /** The choices, with the surface and the lid of the sauce's own text where none was chosen. */
@@ -206,6 +205,7 @@ public class Planning {
 
     /** What of a kitchen plans are computed with. */
     private record KitchenSnapshot(
+            UnitFormat say,
             Room room,
             List<KitchenPot> pots,
             List<KitchenRing> rings,
@@ -215,6 +215,7 @@ public class Planning {
 
     private KitchenSnapshot look(UUID kitchen) {
         return new KitchenSnapshot(
+                new UnitFormat(kitchenware.preference(kitchen)),
                 kitchenware.room(kitchen),
                 pots.all(kitchen),
                 rings.all(kitchen),
@@ -261,10 +262,12 @@ public class Planning {
     }
 
     /** The pot chosen, a pan of the width told, or one that will do. */
-    private KitchenPot chosen(UUID kitchen, PlanForm form, ReadSauce read, List<KitchenPot> all) {
+    private KitchenPot chosen(UUID kitchen, PlanForm form, ReadSauce read, List<KitchenPot> all, UnitFormat say) {
         boolean other = form.get(PlanField.POT).equals(PlanForm.ANOTHER_SIZE);
         if (other || (!form.says(PlanField.POT) && all.isEmpty())) {
-            Length width = form.choices().width().orElseGet(() -> Kitchenware.widthFor(read.mixture()));
+            Length width = form.choices(say.preference(), new FieldErrors())
+                    .width()
+                    .orElseGet(() -> Kitchenware.widthFor(read.mixture()));
             return pots.plain(kitchen, width, say.pan(width));
         }
         if (!form.says(PlanField.POT)) {
@@ -273,7 +276,7 @@ public class Planning {
                     .findFirst()
                     .orElse(all.get(0));
         }
-        Optional<UUID> wanted = form.choices().pot();
+        Optional<UUID> wanted = form.pot();
         return all.stream()
                 .filter(p -> wanted.filter(p.id()::equals).isPresent())
                 .findFirst()
@@ -281,7 +284,7 @@ public class Planning {
     }
 
     /** The fields with the pot that was taken; with its width, where it is none of the kitchen's yet. */
-    private PlanForm withPot(PlanForm form, KitchenPot pot, List<KitchenPot> all) {
+    private PlanForm withPot(PlanForm form, KitchenPot pot, List<KitchenPot> all, UnitFormat say) {
         if (all.stream().anyMatch(p -> p.id().equals(pot.id()))) {
             return form.with(PlanField.POT, pot.id());
         }

@@ -1,7 +1,6 @@
 package app.gradior.web.planning;
 
 import app.gradior.plan.Use;
-import app.gradior.quantity.Volume;
 import app.gradior.web.text.Names;
 
 /** What is said of plans and of what is typed on them. */
@@ -98,8 +97,7 @@ final class PlanningText {
         return "By what was weighed in your kitchen, it boils off " + pace(k) + ".";
     }
 
-    static String potTooSmall(Volume holds, Volume sauce) {
-        return "This pot holds " + Math.round(holds.millilitres()) + " ml and the sauce is "
-                + Math.round(sauce.millilitres()) + " ml: take a larger one.";
+    static String potTooSmall(String holds, String sauce) {
+        return "This pot holds " + holds + " and the sauce is " + sauce + ": take a larger one.";
     }
 }

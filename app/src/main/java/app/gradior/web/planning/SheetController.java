@@ -4,6 +4,7 @@ import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import app.gradior.web.text.UnitFormat;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.UUID;
@@ -53,20 +54,20 @@ class SheetController {
     }
 
     @GetMapping("/{id}")
-    String sheet(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
-        model.addAttribute("sheet", sheets.of(kitchen, id));
+    String sheet(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say, Model model) {
+        model.addAttribute("sheet", sheets.of(kitchen, id, say));
         return "plan/sheet";
     }
 
     @GetMapping("/{id}/sheet.pdf")
-    ResponseEntity<byte[]> pdf(@InKitchen UUID kitchen, @PathVariable UUID id) {
-        Sheets.Sheet sheet = sheets.of(kitchen, id);
+    ResponseEntity<byte[]> pdf(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say) {
+        Sheets.Sheet sheet = sheets.of(kitchen, id, say);
         ContentDisposition name = ContentDisposition.inline()
                 .filename(sheet.sauce().name() + ".pdf", StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-                .body(pdf.of(sheet));
+                .body(pdf.of(sheet, say));
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.web.planning;
 
+import app.gradior.web.text.UnitFormat;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import java.io.ByteArrayOutputStream;
@@ -20,8 +21,8 @@ class SheetPdf {
         this.pages = pages;
     }
 
-    byte[] of(Sheets.Sheet sheet) {
-        String html = pages.render("plan/sheet-pdf", null, Map.of("sheet", sheet));
+    byte[] of(Sheets.Sheet sheet, UnitFormat say) {
+        String html = pages.render("plan/sheet-pdf", null, Map.of("sheet", sheet, "say", say));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFont(() -> font("atkinson-400"), "Atkinson", 400, FontStyle.NORMAL, true);

@@ -14,7 +14,7 @@ import app.gradior.web.sauce.ReadSauce;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceReader;
 import app.gradior.web.sauce.SauceService;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -29,15 +29,13 @@ class Sheets {
     private final SauceReader reader;
     private final Pots pots;
     private final Rings rings;
-    private final Wording say;
 
-    Sheets(PlanService plans, SauceService sauces, SauceReader reader, Pots pots, Rings rings, Wording say) {
+    Sheets(PlanService plans, SauceService sauces, SauceReader reader, Pots pots, Rings rings) {
         this.plans = plans;
         this.sauces = sauces;
         this.reader = reader;
         this.pots = pots;
         this.rings = rings;
-        this.say = say;
     }
 
     /** A line of the sheet: a step, a food with its weight, or a remark. */
@@ -63,7 +61,7 @@ class Sheets {
             List<Caution> cautions) {}
 
     /** @throws NotFound if the kitchen has no such plan */
-    Sheet of(UUID kitchen, UUID id) {
+    Sheet of(UUID kitchen, UUID id, UnitFormat say) {
         KeptPlan plan = plans.find(kitchen, id).orElseThrow(() -> new NotFound("plan"));
         Sauce sauce =
                 sauces.version(kitchen, plan.sauceId(), plan.sauceVersion()).orElseThrow(() -> new NotFound("sauce"));
@@ -77,13 +75,13 @@ class Sheets {
                 sauce,
                 pot,
                 ring,
-                lines(reader.read(kitchen, sauce).lines()),
+                lines(reader.read(kitchen, sauce).lines(), say),
                 SpoonCoat.of(stove),
                 Bubbles.of(stove),
                 plan.result().cautions());
     }
 
-    private List<Line> lines(List<SauceLine> lines) {
+    private static List<Line> lines(List<SauceLine> lines, UnitFormat say) {
         List<Line> shown = new ArrayList<>();
         for (SauceLine line : lines) {
             if (line instanceof SauceLine.OfFood food) {

@@ -13,6 +13,7 @@ import app.gradior.web.learning.PotLearning;
 import app.gradior.web.learning.PotsLearnt;
 import app.gradior.web.planning.Kitchenware;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import java.util.UUID;
@@ -75,7 +76,12 @@ class BoilOffController {
 
     @PostMapping("/pots/{id}/boil-off")
     String begin(
-            @InKitchen UUID kitchen, @PathVariable UUID id, BeginForm form, Model model, HttpServletResponse response) {
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            BeginForm form,
+            UnitFormat say,
+            Model model,
+            HttpServletResponse response) {
         KitchenPot pot = pot(kitchen, id);
         KitchenRing ring =
                 form.ring() == null ? null : rings.find(kitchen, form.ring()).orElse(null);
@@ -86,8 +92,8 @@ class BoilOffController {
                 : water.isEmpty()
                         ? PotText.WEIGHT
                         : water.get() < MIN_WATER_G
-                                ? PotText.tooLittleWater(water.get())
-                                : water.get() > max ? PotText.tooMuchWater(water.get()) : null;
+                                ? PotText.tooLittleWater(say.grams(water.get()), say.grams(MIN_WATER_G))
+                                : water.get() > max ? PotText.tooMuchWater(say.grams(water.get())) : null;
         if (wrong != null) {
             model.addAttribute("wrong", wrong);
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -139,6 +145,7 @@ class BoilOffController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String weight,
             @RequestParam Optional<String> bare,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         BoilOffMapper.Test test = test(kitchen, id);
@@ -153,7 +160,7 @@ class BoilOffController {
         } else if (after.get() <= 0) {
             wrong = PotText.LESS_THAN_THE_POT;
         } else if (after.get() >= test.beforeG()) {
-            wrong = PotText.nothingLost(test.beforeG());
+            wrong = PotText.nothingLost(say.grams(test.beforeG()));
         } else {
             KitchenRing ring = rings.get(kitchen, test.ringId());
             if (tests.finish(kitchen, test, pot, ring, after.get())) {

@@ -7,10 +7,10 @@ import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.equipment.Rings;
-import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.kitchen.Accounts;
 import app.gradior.web.kitchen.NewKitchen;
 import app.gradior.web.text.PotNames;
+import app.gradior.web.text.UnitPreference;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
@@ -43,7 +43,7 @@ class DefaultStove {
         } else {
             there.forEach(ring -> rings.change(kitchen, ring.with(wanted.stove())));
         }
-        boolean us = wanted.units() == AccountMapper.Units.US;
+        boolean us = wanted.units() == UnitPreference.Units.US;
         for (TypicalPot typical : wanted.pots()) {
             Pot pot = us ? typical.us() : typical.metric();
             UUID id = UUID.nameUUIDFromBytes((kitchen + " " + typical).getBytes(StandardCharsets.US_ASCII));

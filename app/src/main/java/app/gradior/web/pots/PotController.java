@@ -8,6 +8,7 @@ import app.gradior.quantity.Volume;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.Pots;
 import app.gradior.web.kitchen.InKitchen;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.NoSuchElementException;
@@ -41,8 +42,8 @@ class PotController {
     }
 
     @GetMapping
-    String all(@InKitchen UUID kitchen, @RequestParam(defaultValue = "0") int from, Model model) {
-        return pages.all(kitchen, from, model);
+    String all(@InKitchen UUID kitchen, @RequestParam(defaultValue = "0") int from, UnitFormat say, Model model) {
+        return pages.all(kitchen, from, say, model);
     }
 
     @GetMapping("/new")
@@ -52,10 +53,10 @@ class PotController {
     }
 
     @GetMapping("/{id}")
-    String change(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+    String change(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say, Model model) {
         KitchenPot pot = pots.get(kitchen, id);
         model.addAttribute("form", PotForm.of(pot));
-        return pages.of(kitchen, pot, model);
+        return pages.of(kitchen, pot, say, model);
     }
 
     /** The answer to whether it is another pot: learnt afresh from the first batch on of which it seems so, or never asked again. */
@@ -87,13 +88,14 @@ class PotController {
             @PathVariable UUID id,
             @Valid @ModelAttribute("form") PotForm form,
             BindingResult errors,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         KitchenPot pot = pots.get(kitchen, id);
         KitchenPot changed = errors.hasErrors() ? null : form.pot(id, errors);
         if (changed == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return pages.of(kitchen, pot, model);
+            return pages.of(kitchen, pot, say, model);
         }
         pots.change(kitchen, changed);
         return "redirect:/pots";
@@ -106,6 +108,7 @@ class PotController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String ml,
             @RequestParam(defaultValue = "") String mm,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         KitchenPot pot = pots.get(kitchen, id);
@@ -137,6 +140,6 @@ class PotController {
         model.addAttribute("mm", mm);
         model.addAttribute("form", PotForm.of(pot));
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return pages.of(kitchen, pot, model);
+        return pages.of(kitchen, pot, say, model);
     }
 }

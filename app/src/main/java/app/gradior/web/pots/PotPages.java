@@ -15,7 +15,7 @@ import app.gradior.web.equipment.Rings;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.learning.PotsLearnt;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -43,23 +43,14 @@ class PotPages {
     private final BoilOffMapper tests;
     private final PotLearning learning;
     private final BatchSummaries summaries;
-    private final Wording say;
     private final Clock clock;
 
-    PotPages(
-            Pots pots,
-            Rings rings,
-            BoilOffMapper tests,
-            PotLearning learning,
-            BatchSummaries summaries,
-            Wording say,
-            Clock clock) {
+    PotPages(Pots pots, Rings rings, BoilOffMapper tests, PotLearning learning, BatchSummaries summaries, Clock clock) {
         this.pots = pots;
         this.rings = rings;
         this.tests = tests;
         this.learning = learning;
         this.summaries = summaries;
-        this.say = say;
         this.clock = clock;
     }
 
@@ -75,7 +66,7 @@ class PotPages {
     }
 
     /** A page of the kitchen's pots, from one of them on. */
-    String all(UUID kitchen, int from, Model model) {
+    String all(UUID kitchen, int from, UnitFormat say, Model model) {
         List<KitchenPot> every = pots.all(kitchen);
         int first = Math.max(0, Math.min(from, Math.max(0, every.size() - 1)));
         List<KitchenPot> shown =
@@ -127,7 +118,7 @@ class PotPages {
     record Learnt(String words, String href, String excludePath, Instant at, boolean excluded) {}
 
     /** One pot, with what it was learnt from. */
-    String of(UUID kitchen, KitchenPot pot, Model model) {
+    String of(UUID kitchen, KitchenPot pot, UnitFormat say, Model model) {
         model.addAttribute("pot", new Drawn(pot, PotDrawing.of(pot.pot(), say.potMarks()), ""));
         model.addAttribute("litreMm", pot.pot().depthOf(Volume.ofLitres(1)).millimetres());
         PotsLearnt knowledge = learning.knowledge(kitchen);

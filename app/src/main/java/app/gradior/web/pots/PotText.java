@@ -45,17 +45,17 @@ final class PotText {
 
     private PotText() {}
 
-    static String tooLittleWater(double grams) {
-        return "That would be " + Math.round(grams) + " g of water: take at least 300 g. Was the pot on the scale too?";
+    static String tooLittleWater(String water, String min) {
+        return "That would be " + water + " of water: take at least " + min + ". Was the pot on the scale too?";
     }
 
-    static String tooMuchWater(double grams) {
-        return "That would be " + Math.round(grams) + " g of water, too full to boil in this pot: take less.";
+    static String tooMuchWater(String water) {
+        return "That would be " + water + " of water, too full to boil in this pot: take less.";
     }
 
-    static String nothingLost(double grams) {
-        return "That is not less than the " + Math.round(grams)
-                + " g of water at the start: was the lid weighed too, or the first weight misread?";
+    static String nothingLost(String water) {
+        return "That is not less than the " + water
+                + " of water at the start: was the lid weighed too, or the first weight misread?";
     }
 
     static String impossibleDip(String why) {

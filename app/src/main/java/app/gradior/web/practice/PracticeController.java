@@ -10,6 +10,7 @@ import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.platform.NotFound;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Collections;
 import java.util.List;
@@ -72,18 +73,18 @@ class PracticeController {
      * @param pot the number of its pot; any where none is said
      */
     @GetMapping("/lessons/{key}")
-    String lesson(@PathVariable String key, @RequestParam(required = false) String pot, Model model) {
+    String lesson(@PathVariable String key, @RequestParam(required = false) String pot, UnitFormat say, Model model) {
         Lesson lesson = Lesson.ofKey(key).orElseThrow(() -> new NotFound("lesson"));
-        return lesson(lesson, pot == null ? "" : pot, new FieldErrors(), model);
+        return lesson(lesson, pot == null ? "" : pot, new FieldErrors(), say, model);
     }
 
-    private static String lesson(Lesson lesson, String seed, FieldErrors wrong, Model model) {
+    private static String lesson(Lesson lesson, String seed, FieldErrors wrong, UnitFormat say, Model model) {
         model.addAttribute("lesson", lesson);
         model.addAttribute("number", lesson.ordinal() + 1);
         model.addAttribute("title", PracticeText.title(lesson));
         model.addAttribute("task", PracticeText.task(lesson));
         model.addAttribute("lookFor", PracticeText.lookFor(lesson));
-        model.addAttribute("advice", PracticeText.advice(lesson));
+        model.addAttribute("advice", PracticeText.advice(lesson, say));
         model.addAttribute("stations", lesson.exercise().pots());
         model.addAttribute("seed", seed);
         model.addAttribute("wrong", wrong);
@@ -103,6 +104,7 @@ class PracticeController {
             @RequestParam UUID form,
             @RequestParam(defaultValue = "") String seed,
             @RequestParam(defaultValue = "0") int pan,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         Lesson lesson = Lesson.ofKey(key).orElseThrow(() -> new NotFound("lesson"));
@@ -114,7 +116,7 @@ class PracticeController {
         }
         if (wrong.any()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return lesson(lesson, seed, wrong, model);
+            return lesson(lesson, seed, wrong, say, model);
         }
         List<Integer> pans = exercise.pots().size() == 1
                 ? List.of(pan)

@@ -15,7 +15,7 @@ import app.gradior.thickness.Rheology;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.learning.Eyes;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -35,12 +35,10 @@ class PracticePages {
 
     private final Runs runs;
     private final Eyes eyes;
-    private final Wording say;
 
-    PracticePages(Runs runs, Eyes eyes, Wording say) {
+    PracticePages(Runs runs, Eyes eyes) {
         this.runs = runs;
         this.eyes = eyes;
-        this.say = say;
     }
 
     /**
@@ -114,7 +112,7 @@ class PracticePages {
     }
 
     /** The state of a run, from a moment on. */
-    RunState state(Runs.Kept run, double from, boolean all) {
+    RunState state(Runs.Kept run, double from, boolean all, UnitFormat say) {
         Attempt attempt = run.attempt();
         double now = Math.max(from, run.clock());
         List<RunState.PotState> pots = IntStream.range(
@@ -133,14 +131,14 @@ class PracticePages {
                 run.over(),
                 asks(attempt, now),
                 asked,
-                last < 0 ? "" : said(run, last),
+                last < 0 ? "" : said(run, last, say),
                 reading.map(Attempt.Reading::value).orElse(0.0),
                 reading.filter(r -> r.instrument() == Instrument.PLATE)
                         .map(r -> cold(attempt, last))
                         .orElse(null),
                 last < 0 ? "" : look(run, last),
                 attempt.looks(),
-                all ? seen(run) : List.of(),
+                all ? seen(run, say) : List.of(),
                 Track.NAMES,
                 pots);
     }
@@ -152,12 +150,12 @@ class PracticePages {
         return new RunState.Cold(flow.apparent().pascalSeconds(), flow.yieldStress());
     }
 
-    private List<RunState.Seen> seen(Runs.Kept run) {
+    private static List<RunState.Seen> seen(Runs.Kept run, UnitFormat say) {
         List<RunState.Seen> seen = new ArrayList<>();
         for (int i = 0; i < run.steps().size(); i++) {
             if (run.attempt().steps().get(i).deed() instanceof Deed.Looked) {
                 StoredStep step = run.steps().get(i);
-                seen.add(new RunState.Seen(step.kind(), step.seconds(), said(run, i)));
+                seen.add(new RunState.Seen(step.kind(), step.seconds(), said(run, i, say)));
             }
         }
         return seen;
@@ -201,7 +199,7 @@ class PracticePages {
         return pot.seconds() < now + LONGEST_WAIT_S ? pot.seconds() : -1;
     }
 
-    private String said(Runs.Kept run, int step) {
+    private static String said(Runs.Kept run, int step, UnitFormat say) {
         Deed deed = run.attempt().steps().get(step).deed();
         if (deed instanceof Deed.Guessed) {
             List<Attempt.Guess> guesses = run.attempt().guesses();
@@ -251,7 +249,7 @@ class PracticePages {
 
     record Guessed(String when, String thought, String was) {}
 
-    Result result(Runs.Kept run) {
+    Result result(Runs.Kept run, UnitFormat say) {
         Attempt attempt = run.attempt();
         List<BestWalk> best = runs.walks(run.id(), attempt);
         Score score = Score.of(attempt, best);

@@ -9,6 +9,7 @@ import app.gradior.practice.Task;
 import app.gradior.practice.Truth;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.text.Names;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -116,39 +117,39 @@ public final class PracticeText {
     }
 
     /** What a lesson advises, as sentences. */
-    public static List<String> advice(Lesson lesson) {
+    public static List<String> advice(Lesson lesson, UnitFormat say) {
         Advice advice = lesson.advice();
         String heat = advice.dial() == 0
                 ? "Leave the heat off."
                 : "Bring it up on 9, then set the heat to " + advice.dial() + ".";
         String stir = "Stir at least every " + seconds(advice.stirEvery()) + ".";
-        return List.of(heat, stir, sign(advice.sign()));
+        return List.of(heat, stir, sign(advice.sign(), say));
     }
 
     private static String seconds(double seconds) {
         return seconds < 120 ? Math.round(seconds) + " seconds" : Math.round(seconds / 60) + " minutes";
     }
 
-    private static String sign(Advice.Sign sign) {
+    private static String sign(Advice.Sign sign, UnitFormat say) {
         if (sign instanceof Advice.Sign.Spoon spoon) {
             return "Take it off as soon as the spoon says: " + Names.of(spoon.look()) + ".";
         }
         if (sign instanceof Advice.Sign.Plate plate) {
             return "Take it off when it stays within "
-                    + Math.round(plate.diameter().millimetres()) + " mm on the cold plate.";
+                    + say.depth(plate.diameter().millimetres()) + " on the cold plate.";
         }
         if (sign instanceof Advice.Sign.Level level) {
             return "Take it off at " + Math.round(100 * level.part()) + " % of the height it had as it began to boil.";
         }
         if (sign instanceof Advice.Sign.Hot hot) {
-            return "Take it off at " + Math.round(hot.degrees()) + " °C.";
+            return "Take it off at " + say.degrees(hot.degrees()) + ".";
         }
         if (sign instanceof Advice.Sign.Slurry slurry) {
-            return "Slurry of about " + Math.round(slurry.portion().grams()) + " g at a time, until the spoon says: "
+            return "Slurry of about " + say.grams(slurry.portion()) + " at a time, until the spoon says: "
                     + Names.of(slurry.look()) + ".";
         }
         Advice.Sign.Water water = (Advice.Sign.Water) sign;
-        return "About " + Math.round(water.portion().grams()) + " g of water at a time, until the spoon says: "
+        return "About " + say.grams(water.portion()) + " of water at a time, until the spoon says: "
                 + Names.of(water.look()) + ".";
     }
 

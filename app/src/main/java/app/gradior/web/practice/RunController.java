@@ -5,6 +5,7 @@ import app.gradior.practice.Instrument;
 import app.gradior.practice.Lesson;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.SiteAddress;
+import app.gradior.web.text.UnitFormat;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -34,7 +35,7 @@ class RunController {
     }
 
     @GetMapping
-    String run(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+    String run(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say, Model model) {
         Runs.Kept run = runs.get(kitchen, id);
         Optional<Lesson> lesson = run.setup().ofLesson();
         model.addAttribute("run", run);
@@ -54,7 +55,7 @@ class RunController {
             model.addAttribute(instrument.name().toLowerCase(Locale.ROOT), instrument);
         }
         if (run.over()) {
-            model.addAttribute("result", pages.result(run));
+            model.addAttribute("result", pages.result(run, say));
             model.addAttribute(
                     "next",
                     lesson.filter(l -> l.ordinal() + 1 < Lesson.values().length)
@@ -73,9 +74,12 @@ class RunController {
     /** How it goes on from a moment. */
     @GetMapping("/ahead")
     ResponseEntity<RunState> ahead(
-            @InKitchen UUID kitchen, @PathVariable UUID id, @RequestParam(defaultValue = "0") double from) {
+            @InKitchen UUID kitchen,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "0") double from,
+            UnitFormat say) {
         double at = Double.isFinite(from) ? Math.max(0, Math.min(from, Attempt.LONGEST_S)) : 0;
-        return ResponseEntity.ok(pages.state(runs.get(kitchen, id), at, true));
+        return ResponseEntity.ok(pages.state(runs.get(kitchen, id), at, true, say));
     }
 
     /**
@@ -91,11 +95,12 @@ class RunController {
             @RequestParam double seconds,
             @RequestParam int pot,
             @RequestParam String kind,
-            @RequestParam(defaultValue = "0") double value) {
+            @RequestParam(defaultValue = "0") double value,
+            UnitFormat say) {
         try {
             StoredStep step = new StoredStep(seconds, pot, kind, value);
             Runs.Kept run = runs.take(kitchen, id, number, step);
-            return ResponseEntity.ok(pages.state(run, seconds, false));
+            return ResponseEntity.ok(pages.state(run, seconds, false, say));
         } catch (Runs.Refused refused) {
             return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(Map.of("wrong", refused.getMessage()));
         }

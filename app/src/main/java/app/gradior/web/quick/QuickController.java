@@ -21,6 +21,7 @@ import app.gradior.web.kitchen.KitchenUser;
 import app.gradior.web.kitchen.Visitors;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.text.Names;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -56,11 +57,15 @@ class QuickController {
     @GetMapping("/quick")
     String ask(
             @AuthenticationPrincipal KitchenUser user,
-            QuickForm form,
+            QuickForm asked,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
+            UnitFormat say,
             Model model) {
         FieldErrors problems = new FieldErrors();
-        QuickQuestion question = new QuickQuestion(form, quick.grammar(user), problems);
+        QuickForm form = asked.inUnits(say.ouncesFirst());
+        QuickQuestion question = new QuickQuestion(form, quick.grammar(user), say.ouncesFirst(), problems);
+        model.addAttribute("quickText", new QuickText(say));
+        model.addAttribute("starchText", new StarchText(say));
         model.addAttribute("form", form);
         model.addAttribute("problems", problems);
         model.addAttribute("demo", demo.offered());
@@ -164,28 +169,30 @@ class QuickController {
     @PostMapping("/quick")
     String putOn(
             @AuthenticationPrincipal KitchenUser user,
-            QuickForm form,
+            QuickForm asked,
             @RequestParam UUID cook,
             @RequestParam(defaultValue = "cook") String then,
             @RequestParam(defaultValue = "") String timeZone,
+            UnitFormat say,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
+        QuickForm form = asked.inUnits(say.ouncesFirst());
         if (then.equals("ask")) {
             return "redirect:" + form.with("ask", form.asked().key());
         }
         FieldErrors problems = new FieldErrors();
-        QuickQuestion question = new QuickQuestion(form, quick.grammar(user), problems);
+        QuickQuestion question = new QuickQuestion(form, quick.grammar(user), say.ouncesFirst(), problems);
         Optional<QuickQuestion.Contents> contents = question.contents();
         question.goal();
         question.conditions(quick.room(user));
         if (contents.isEmpty() || problems.any()) {
             response.setStatus(422);
-            return ask(user, form, null, model);
+            return ask(user, form, null, say, model);
         }
         UUID kitchen;
         try {
-            kitchen = visitors.kitchen(user, timeZone, request, response);
+            kitchen = visitors.kitchen(user, timeZone, say.preference().units(), request, response);
         } catch (Visitors.TooMany e) {
             return "redirect:/signin?later=" + e.minutes();
         }

@@ -7,7 +7,6 @@ import app.gradior.pot.Activity;
 import app.gradior.quick.Adjustment;
 import app.gradior.quick.Liquid;
 import app.gradior.thickness.SpoonCoat;
-import app.gradior.web.kitchen.CurrentKitchen;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
@@ -73,15 +72,14 @@ record QuickForm(
     }
 
     QuickForm {
-        boolean us = CurrentKitchen.ounces();
         units = or(units, "");
         ask = or(ask, Ask.REDUCE.key());
         boolean some = ask.equals(Ask.REDUCE.key());
-        amount = or(amount, some ? (us ? "5 cups" : "1.2 l") : us ? "2 cups" : "500 ml");
+        amount = or(amount, "");
         of = or(of, some ? Liquid.CRUSHED_TOMATOES.key() : Liquid.CHICKEN_STOCK.key());
         food = or(food, "");
         sugar = or(sugar, "");
-        pan = or(pan, us ? "9.5 in" : "24 cm");
+        pan = or(pan, "");
         heat = or(heat, Activity.SIMMER.key());
         lid = or(lid, "off");
         use = or(use, Use.TOSS.key());
@@ -96,6 +94,33 @@ record QuickForm(
         other = or(other, StarchKind.ARROWROOT.key());
         by = or(by, Adjustment.ThickenedBy.STARCH.key());
         look = or(look, SpoonCoat.FALLS_IN_SHEETS.name().toLowerCase(Locale.ROOT));
+    }
+
+    /** With the usual amount and the usual pan where none were told, for whoever measures so. */
+    QuickForm inUnits(boolean ounces) {
+        boolean some = ask.equals(Ask.REDUCE.key());
+        return new QuickForm(
+                units,
+                ask,
+                or(amount, some ? (ounces ? "5 cups" : "1.2 l") : ounces ? "2 cups" : "500 ml"),
+                of,
+                food,
+                sugar,
+                or(pan, ounces ? "9.5 in" : "24 cm"),
+                heat,
+                lid,
+                use,
+                grade,
+                served,
+                dissolved,
+                acid,
+                salt,
+                ratio,
+                there,
+                one,
+                other,
+                by,
+                look);
     }
 
     private static String or(String typed, String otherwise) {

@@ -18,7 +18,6 @@ import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.quick.Liquid;
 import app.gradior.thickness.Grade;
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.text.LidKeys;
 import app.gradior.web.text.Names;
@@ -32,11 +31,14 @@ final class QuickQuestion {
 
     private final QuickForm form;
     private final LineGrammar grammar;
+    private final boolean ounces;
     private final FieldErrors problems;
 
-    QuickQuestion(QuickForm form, LineGrammar grammar, FieldErrors problems) {
+    /** @param ounces whether an amount without a unit is in fluid ounces, and a width in inches */
+    QuickQuestion(QuickForm form, LineGrammar grammar, boolean ounces, FieldErrors problems) {
         this.form = form;
         this.grammar = grammar;
+        this.ounces = ounces;
         this.problems = problems;
     }
 
@@ -86,7 +88,7 @@ final class QuickQuestion {
     /** As typed; a plain number is one of the unit that the cook measures liquids in. */
     private String amount() {
         boolean plain = NumberInput.read(form.amount()).isPresent();
-        return form.amount() + (plain ? CurrentKitchen.ounces() ? " fl oz" : " ml" : "");
+        return form.amount() + (plain ? ounces ? " fl oz" : " ml" : "");
     }
 
     private Optional<ReadLine.Understood> single(String line) {
@@ -137,7 +139,7 @@ final class QuickQuestion {
 
     /** How it is cooked. */
     Conditions conditions(Room room) {
-        Optional<Length> width = TypedLength.panWidth(form.pan(), CurrentKitchen.ounces());
+        Optional<Length> width = TypedLength.panWidth(form.pan(), ounces);
         if (width.isEmpty()) {
             problems.say("pan", QuickText.WIDTH);
         }

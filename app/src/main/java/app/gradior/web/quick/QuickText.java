@@ -12,15 +12,13 @@ import app.gradior.quick.Adjustment;
 import app.gradior.quick.Reduction;
 import app.gradior.web.text.Names;
 import app.gradior.web.text.PlanText;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.stereotype.Component;
 
 /** All that the quick page says. */
-@Component("quickText")
-public class QuickText {
+public record QuickText(UnitFormat say) {
     static final String DOES_NOT_FIT = "That much does not fit into a pan this wide: take a wider one, or less.";
     static final String STARCH_GRAMS = "Give grams of starch, up to a quarter of the liquid.";
     static final String AMOUNT_BOUNDS = "Give between 1 g and 100 kg of it.";
@@ -51,14 +49,6 @@ public class QuickText {
     private static final double[] PART_OF = {0.1, 0.2, 0.25, 1 / 3.0, 0.4, 0.5, 0.6, 2 / 3.0, 0.75, 0.8, 0.9};
     private static final double QUITE = 0.015;
     private static final Set<Caution> TOLD_ELSEWHERE = Set.of(Caution.KEEP_COLD);
-
-    private final Wording say;
-    private final PlanText plan;
-
-    QuickText(Wording say, PlanText plan) {
-        this.say = say;
-        this.plan = plan;
-    }
 
     /** A use as it ends the sentence "I want it …". */
     public String use(Use use) {
@@ -156,7 +146,7 @@ public class QuickText {
     }
 
     public String missed(OutOfReach why) {
-        return plan.sentence(why);
+        return new PlanText(say).sentence(why);
     }
 
     /** What a sauce that is too thick or too thin needs. */

@@ -5,20 +5,12 @@ import app.gradior.plan.Slurry;
 import app.gradior.plan.StarchBench;
 import app.gradior.thickness.Grade;
 import app.gradior.web.text.Names;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.stream.Collectors;
-import org.springframework.stereotype.Component;
 
 /** Says what starches come to. */
-@Component("starchText")
-public class StarchText {
+public record StarchText(UnitFormat say) {
     private static final double GELS_FROM_SETBACK = 1.5;
-
-    private final Wording say;
-
-    StarchText(Wording say) {
-        this.say = say;
-    }
 
     /** The slurry of an answer; null if there is none. */
     public Slurry found(Slurry.Answer answer) {

@@ -1,15 +1,15 @@
 package app.gradior.web.sauce;
 
 import app.gradior.measure.Assumption;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.stream.Collectors;
 
 /** What was taken for granted in reading a line, in a few words. */
 final class AssumptionText {
-    private final Wording say;
+    private final UnitFormat say;
 
-    AssumptionText(Wording say) {
+    AssumptionText(UnitFormat say) {
         this.say = say;
     }
 

@@ -20,7 +20,7 @@ import app.gradior.sauce.WrittenSauce.Outcome;
 import app.gradior.thickness.Thickness;
 import app.gradior.thickness.ThicknessFactor;
 import app.gradior.web.text.PlanText;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -29,16 +29,15 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Says beside each line how it was understood. */
-@org.springframework.stereotype.Component
 class LineNotes {
-    private final Wording say;
+    private final UnitFormat say;
     private final PlanText words;
     private final ProblemText problems;
     private final AssumptionText assumptions;
 
-    LineNotes(Wording say, PlanText words) {
+    LineNotes(UnitFormat say) {
         this.say = say;
-        this.words = words;
+        this.words = new PlanText(say);
         this.problems = new ProblemText(say);
         this.assumptions = new AssumptionText(say);
     }

@@ -2,11 +2,11 @@ package app.gradior.web.sauce;
 
 import app.gradior.measure.LineProblem;
 import app.gradior.sauce.StepProblem;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.Locale;
 
 /** Says what is missing in a line or a step, and what to do. */
-record ProblemText(Wording say) implements LineProblem.Cases<String>, StepProblem.Cases<String> {
+record ProblemText(UnitFormat say) implements LineProblem.Cases<String>, StepProblem.Cases<String> {
     String of(LineProblem problem) {
         return problem.match(this);
     }

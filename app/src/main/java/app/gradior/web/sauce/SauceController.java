@@ -2,6 +2,7 @@ package app.gradior.web.sauce;
 
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -68,15 +69,15 @@ class SauceController {
     }
 
     @GetMapping("/new")
-    String add(@InKitchen UUID kitchen, Model model) {
-        return workshop.of(kitchen, new Workshop.SauceForm("", "", 0), model);
+    String add(@InKitchen UUID kitchen, UnitFormat say, Model model) {
+        return workshop.of(kitchen, new Workshop.SauceForm("", "", 0), say, model);
     }
 
     @GetMapping("/{id}")
-    String open(@InKitchen UUID kitchen, @PathVariable UUID id, Model model) {
+    String open(@InKitchen UUID kitchen, @PathVariable UUID id, UnitFormat say, Model model) {
         Sauce sauce = find(kitchen, id);
         present(kitchen, sauce, model);
-        return workshop.of(kitchen, new Workshop.SauceForm(sauce.name(), sauce.text(), sauce.version()), model);
+        return workshop.of(kitchen, new Workshop.SauceForm(sauce.name(), sauce.text(), sauce.version()), say, model);
     }
 
     private void present(UUID kitchen, Sauce sauce, Model model) {
@@ -96,8 +97,10 @@ class SauceController {
             @InKitchen UUID kitchen,
             @RequestParam String text,
             @RequestParam(defaultValue = "9999") int stage,
+            UnitFormat say,
             Model model) {
-        workshop.understand(kitchen, text.substring(0, Math.min(Workshop.LONGEST_TEXT, text.length())), stage, model);
+        workshop.understand(
+                kitchen, text.substring(0, Math.min(Workshop.LONGEST_TEXT, text.length())), stage, say, model);
         return "sauce/understood :: understood";
     }
 
@@ -107,10 +110,11 @@ class SauceController {
             @Valid @ModelAttribute("form") Workshop.SauceForm form,
             BindingResult errors,
             @RequestParam(defaultValue = "false") boolean plan,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         if (errors.hasErrors()) {
-            return refused(kitchen, form, model, response);
+            return refused(kitchen, form, say, model, response);
         }
         Sauce added = book.add(kitchen, form.name(), form.text(), form.origin());
         return "redirect:/sauces/" + added.id() + (plan ? "/plan" : "");
@@ -123,6 +127,7 @@ class SauceController {
             @Valid @ModelAttribute("form") Workshop.SauceForm form,
             BindingResult errors,
             @RequestParam(defaultValue = "false") boolean plan,
+            UnitFormat say,
             Model model,
             HttpServletResponse response) {
         Sauce latest = find(kitchen, id);
@@ -143,11 +148,11 @@ class SauceController {
             model.addAttribute("theirs", latest);
             model.addAttribute("difference", Difference.of(latest.text(), form.text()));
             model.addAttribute("form", new Workshop.SauceForm(form.name(), form.text(), latest.version()));
-            workshop.understand(kitchen, form.text(), 9999, model);
+            workshop.understand(kitchen, form.text(), 9999, say, model);
             response.setStatus(HttpStatus.CONFLICT.value());
             return Workshop.VIEW;
         }
-        return refused(kitchen, form, model, response);
+        return refused(kitchen, form, say, model, response);
     }
 
     @PostMapping("/{id}/duplicate")
@@ -181,7 +186,8 @@ class SauceController {
         return "redirect:/sauces/" + id;
     }
 
-    private String refused(UUID kitchen, Workshop.SauceForm form, Model model, HttpServletResponse response) {
+    private String refused(
+            UUID kitchen, Workshop.SauceForm form, UnitFormat say, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         workshop.understand(
                 kitchen,
@@ -189,6 +195,7 @@ class SauceController {
                         .substring(
                                 0, Math.min(Workshop.LONGEST_TEXT, form.text().length())),
                 9999,
+                say,
                 model);
         return Workshop.VIEW;
     }

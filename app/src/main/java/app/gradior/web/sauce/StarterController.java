@@ -1,8 +1,8 @@
 package app.gradior.web.sauce;
 
-import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.platform.NotFound;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,8 +36,8 @@ class StarterController {
     }
 
     @GetMapping
-    String all(@InKitchen UUID kitchen, Model model) {
-        List<Starters.Starter> starters = Starters.all(CurrentKitchen.ounces());
+    String all(@InKitchen UUID kitchen, UnitFormat say, Model model) {
+        List<Starters.Starter> starters = Starters.all(say.ouncesFirst());
         Map<String, UUID> own = book.named(
                 kitchen, starters.stream().map(Starters.Starter::name).toList());
         List<Offered> offered = starters.stream()
@@ -53,9 +53,12 @@ class StarterController {
      * @param plan whether its plan is wanted next
      */
     @PostMapping
-    String take(@InKitchen UUID kitchen, @RequestParam String key, @RequestParam(defaultValue = "false") boolean plan) {
-        Starters.Starter starter =
-                Starters.of(key, CurrentKitchen.ounces()).orElseThrow(() -> new NotFound("starter sauce"));
+    String take(
+            @InKitchen UUID kitchen,
+            @RequestParam String key,
+            @RequestParam(defaultValue = "false") boolean plan,
+            UnitFormat say) {
+        Starters.Starter starter = Starters.of(key, say.ouncesFirst()).orElseThrow(() -> new NotFound("starter sauce"));
         UUID own = book.named(kitchen, List.of(starter.name())).get(starter.name());
         UUID sauce = own != null
                 ? own

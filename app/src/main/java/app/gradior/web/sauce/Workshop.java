@@ -2,6 +2,8 @@ package app.gradior.web.sauce;
 
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.equipment.Pots;
+import app.gradior.web.text.PlanText;
+import app.gradior.web.text.UnitFormat;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -23,12 +25,10 @@ public class Workshop {
 
     private final SauceReader reader;
     private final Pots pots;
-    private final LineNotes notes;
 
-    Workshop(SauceReader reader, Pots pots, LineNotes notes) {
+    Workshop(SauceReader reader, Pots pots) {
         this.reader = reader;
         this.pots = pots;
-        this.notes = notes;
     }
 
     /**
@@ -75,21 +75,26 @@ public class Workshop {
      *
      * @return the view
      */
-    public String draft(UUID kitchen, String name, String text, Model model) {
+    public String draft(UUID kitchen, String name, String text, UnitFormat say, Model model) {
         String called = name.substring(0, Math.min(LONGEST_NAME, name.length()));
-        return of(kitchen, new SauceForm(called, text.substring(0, Math.min(LONGEST_TEXT, text.length())), 0), model);
+        return of(
+                kitchen,
+                new SauceForm(called, text.substring(0, Math.min(LONGEST_TEXT, text.length())), 0),
+                say,
+                model);
     }
 
-    String of(UUID kitchen, SauceForm form, Model model) {
+    String of(UUID kitchen, SauceForm form, UnitFormat say, Model model) {
         model.addAttribute("form", form);
-        understand(kitchen, form.text(), 9999, model);
+        understand(kitchen, form.text(), 9999, say, model);
         return VIEW;
     }
 
-    void understand(UUID kitchen, String text, int stage, Model model) {
+    void understand(UUID kitchen, String text, int stage, UnitFormat say, Model model) {
         ReadSauce read = reader.read(kitchen, text);
         model.addAttribute("read", read);
-        model.addAttribute("notes", notes.of(read));
+        model.addAttribute("planText", new PlanText(say));
+        model.addAttribute("notes", new LineNotes(say).of(read));
         model.addAttribute("summary", SauceText.summary(read.lines().size(), read.unclear(), read.doubtful()));
         model.addAttribute("after", read.after(stage));
         List<KitchenPot> all = pots.all(kitchen);

@@ -11,6 +11,7 @@ import app.gradior.web.live.CookView;
 import app.gradior.web.live.CookViews;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import app.gradior.web.text.UnitFormat;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -46,15 +47,16 @@ class StoveController {
     String stove(
             @InKitchen UUID kitchen,
             @RequestHeader(value = "X-Fragment", required = false) String fragment,
+            UnitFormat say,
             Model model) {
-        List<CookView> running = views.underWay(kitchen);
+        List<CookView> running = views.underWay(kitchen, say);
         List<BatchSummary> finished = shelf.latest(kitchen);
         List<Sauce> latest = sauces.latest(kitchen, RECENT);
         model.addAttribute("places", places(rings.all(kitchen), running));
         model.addAttribute("running", running);
         model.addAttribute("strip", Timeline.of(running, views.now()));
         model.addAttribute("shelf", shelf.batches(kitchen, finished, views.now()));
-        model.addAttribute("jars", shelf.jars(kitchen));
+        model.addAttribute("jars", shelf.jars(kitchen, say.preference().zone()));
         model.addAttribute("sauces", latest);
         model.addAttribute("steps", BatchText.STEPS);
         boolean measured = pots.all(kitchen).stream().anyMatch(KitchenPot::measured);

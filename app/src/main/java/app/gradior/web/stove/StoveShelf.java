@@ -5,6 +5,8 @@ import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.keeping.JarRow;
 import app.gradior.web.keeping.Jars;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -43,12 +45,13 @@ class StoveShelf {
     }
 
     /** What cools and what is to be used up, the most urgent first. */
-    List<Wanting> jars(UUID kitchen) {
+    List<Wanting> jars(UUID kitchen, ZoneId zone) {
+        LocalDate today = jars.today(zone);
         List<JarRow> wanting = new ArrayList<>(jars.cooling(kitchen));
-        wanting.addAll(jars.useWithin(kitchen, SOON_DAYS, NAMED_JARS));
+        wanting.addAll(jars.useWithin(kitchen, today, SOON_DAYS, NAMED_JARS));
         return wanting.stream()
                 .limit(NAMED_JARS)
-                .map(jar -> new Wanting(jar, jars.state(jar), jars.level(jar)))
+                .map(jar -> new Wanting(jar, jars.state(jar, today), jars.level(jar, today)))
                 .toList();
     }
 

@@ -23,14 +23,7 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 
 /** Says targets and plans in sentences. */
-@org.springframework.stereotype.Component("planText")
-public class PlanText {
-    private final Wording say;
-
-    PlanText(Wording say) {
-        this.say = say;
-    }
-
+public record PlanText(UnitFormat say) {
     /** A target in a few words: "580 g", "half of it, by weight", "glaze, at 60 °C". */
     public String target(Target target) {
         if (target instanceof Target.Weight weight) {

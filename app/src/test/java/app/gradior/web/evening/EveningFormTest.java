@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.web.platform.FieldErrors;
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,7 +35,7 @@ class EveningFormTest {
     @ParameterizedTest
     @CsvSource({"2026-11-26, 19:00", "2026-11-26, 9:30", "2026-11-26, 14:30", "2027-11-20, 20:15:30"})
     void anHourThatComesIsTaken(String day, String time) {
-        Optional<Instant> served = at(day, time).served(Instant.parse("2026-11-26T10:00:00Z"), wrong);
+        Optional<Instant> served = at(day, time).served(Instant.parse("2026-11-26T10:00:00Z"), ZoneOffset.UTC, wrong);
         assertThat(served).isPresent();
         assertThat(wrong.any()).isFalse();
     }
@@ -52,7 +53,7 @@ class EveningFormTest {
         "+999999999-12-31, 19:00"
     })
     void anHourThatIsNoneOrOverOrTooFarIsSaidBesideItsDay(String day, String time) {
-        assertThat(at(day, time).served(NOW, wrong)).isEmpty();
+        assertThat(at(day, time).served(NOW, ZoneOffset.UTC, wrong)).isEmpty();
         assertThat(wrong.of("day")).endsWith(".");
     }
 

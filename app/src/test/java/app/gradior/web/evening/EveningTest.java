@@ -14,6 +14,7 @@ import app.gradior.quantity.Mass;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.equipment.KitchenPot;
 import app.gradior.web.sauce.Sauce;
+import app.gradior.web.text.UnitFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.StringReader;
@@ -330,7 +331,7 @@ class EveningTest {
         Instant end = evenings.now().plus(Duration.ofMinutes(500));
         boolean done = false;
         while (!done && evenings.now().isBefore(end)) {
-            EveningPage page = pages.page(own.id(), evenings.get(own.id(), evening));
+            EveningPage page = pages.page(own.id(), evenings.get(own.id(), evening), UnitFormat.METRIC);
             done = page.items().stream().allMatch(EveningPage.Item::done);
             for (EveningPage.Item item : page.items()) {
                 boolean reduces = item.job() == 1 && item.what().startsWith("reduce");
@@ -376,7 +377,7 @@ class EveningTest {
             }
             RunningApplication.clock().pass(Duration.ofMinutes(2));
         }
-        EveningPage last = pages.page(own.id(), evenings.get(own.id(), evening));
+        EveningPage last = pages.page(own.id(), evenings.get(own.id(), evening), UnitFormat.METRIC);
         assertThat(cooking).isTrue();
         assertThat(late).isTrue();
         assertThat(noted).contains("make the salad", "heat water for the potatoes");

@@ -6,6 +6,7 @@ import app.gradior.learning.RangeKeeping;
 import app.gradior.web.batch.BatchFilter;
 import app.gradior.web.batch.Verdict;
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -20,27 +21,30 @@ class JournalFormTest {
         assertThat(form.asks()).isFalse();
         assertThat(form.query()).isEmpty();
         assertThat(form.problems()).isEmpty();
-        assertThat(form.filter()).isEqualTo(new BatchFilter(null, null, null, null, null, null, null, null));
+        assertThat(form.filter(ZoneOffset.UTC))
+                .isEqualTo(new BatchFilter(null, null, null, null, null, null, null, null));
     }
 
     /** A sign of the database's own is looked for as it is typed. */
     @Test
     void signsOfThePatternAreTakenAsTheyAre() {
-        assertThat(form("100 %_\\", null, null, null).filter().name()).isEqualTo("%100 \\%\\_\\\\%");
+        assertThat(form("100 %_\\", null, null, null).filter(ZoneOffset.UTC).name())
+                .isEqualTo("%100 \\%\\_\\\\%");
     }
 
     @Test
     void theAddressHoldsWhatIsLookedForAndNothingElse() {
         JournalForm form = form("a&b=ü", "thin", "2026-11-01", "");
         assertThat(form.query()).isEqualTo("?q=a%26b%3D%C3%BC&verdict=thin&from=2026-11-01");
-        assertThat(form.filter().verdictFrom()).isEqualTo(-2);
-        assertThat(form.filter().verdictTo()).isEqualTo(-1);
-        assertThat(form("x", "no such", "", "").filter().verdictFrom()).isNull();
+        assertThat(form.filter(ZoneOffset.UTC).verdictFrom()).isEqualTo(-2);
+        assertThat(form.filter(ZoneOffset.UTC).verdictTo()).isEqualTo(-1);
+        assertThat(form("x", "no such", "", "").filter(ZoneOffset.UTC).verdictFrom())
+                .isNull();
     }
 
     @Test
     void aDayIsWholeAndTheLastOneCounts() {
-        BatchFilter filter = form("", "", "2026-11-01", "2026-11-02").filter();
+        BatchFilter filter = form("", "", "2026-11-01", "2026-11-02").filter(ZoneOffset.UTC);
         assertThat(filter.from()).isEqualTo(Instant.parse("2026-11-01T00:00:00Z"));
         assertThat(filter.until()).isEqualTo(Instant.parse("2026-11-03T00:00:00Z"));
         assertThat(form("", "", "1.11.2026", "").problems()).containsKey("from");

@@ -2,13 +2,12 @@ package app.gradior.web.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.gradior.RunningApplication;
 import app.gradior.cook.CookEvent;
 import app.gradior.cook.EventKind;
 import app.gradior.quantity.Mass;
 import app.gradior.thickness.SpoonCoat;
 import app.gradior.web.EveryEvent;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -18,20 +17,15 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What happened is said in words: never by the name it is stored under. */
-@ExtendWith(RunningApplication.class)
 class EntryTextTest {
     private static final Instant AT = Instant.parse("2026-11-25T18:00:00Z");
     private static final List<CookEvent> EVENTS = EveryEvent.at(AT);
 
-    private final EntryText text;
-
-    EntryTextTest(Wording say) {
-        this.text = new EntryText(
-                say, id -> EVENTS.stream().filter(e -> e.id().equals(id)).findFirst());
-    }
+    private final EntryText text = new EntryText(
+            UnitFormat.METRIC,
+            id -> EVENTS.stream().filter(e -> e.id().equals(id)).findFirst());
 
     private static CookEvent of(EventKind kind) {
         return EVENTS.stream().filter(e -> e.kind() == kind).findFirst().orElseThrow();

@@ -15,6 +15,7 @@ import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
 import app.gradior.web.platform.FieldErrors;
+import app.gradior.web.text.UnitPreference;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +40,7 @@ class PlanFormTest {
     @Test
     void anEmptyFormIsAGlazeAtASimmerServedWarm() {
         FieldErrors problems = new FieldErrors();
-        PlanChoices choices = PlanForm.EMPTY.choices(problems);
+        PlanChoices choices = PlanForm.EMPTY.choices(UnitPreference.METRIC, problems);
 
         assertThat(problems.any()).isFalse();
         assertThat(choices.activity()).isEqualTo(Activity.SIMMER);
@@ -59,7 +60,7 @@ class PlanFormTest {
                         + "&activity=ROLLING_BOIL&lid=ajar&hood=on&altitude=1500&use=GRADE&grade=4.6&served=20"
                         + "&least=2&leastUnit=jars&jarMl=190&starch=potato&school=weight&water=3&frozen=yes&smooth=yes"
                         + "&route=slurry&at=412.5")
-                .choices();
+                .choices(UnitPreference.METRIC, new FieldErrors());
 
         assertThat(choices.pot()).contains(pot);
         assertThat(choices.activity()).isEqualTo(Activity.ROLLING_BOIL);
@@ -94,7 +95,7 @@ class PlanFormTest {
     })
     void whatCantBeReadIsSaidBesideItsField(String query, String field) {
         FieldErrors problems = new FieldErrors();
-        form(query).choices(problems);
+        form(query).choices(UnitPreference.METRIC, problems);
 
         assertThat(problems.byField()).containsOnlyKeys(field);
     }
@@ -123,7 +124,8 @@ class PlanFormTest {
     void aSaucesOwnTargetComesBackFromTheForm(Target target) {
         PlanForm form = PlanForm.EMPTY.toward(target);
 
-        assertThat(form.choices().stop()).contains(target);
+        assertThat(form.choices(UnitPreference.METRIC, new FieldErrors()).stop())
+                .contains(target);
         assertThat(PlanForm.of(form.filled())).isEqualTo(form);
         assertThat(form.toward(target)).isEqualTo(form);
     }

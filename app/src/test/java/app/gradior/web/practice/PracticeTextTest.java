@@ -16,6 +16,7 @@ import app.gradior.quantity.Celsius;
 import app.gradior.quantity.Share;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.ThicknessFactor;
+import app.gradior.web.text.UnitFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -87,7 +88,9 @@ class PracticeTextTest {
         assertThat(PracticeText.title(lesson)).isNotBlank().doesNotEndWith(".");
         assertThat(PracticeText.task(lesson)).endsWith(".");
         assertThat(PracticeText.lookFor(lesson)).matches(".*[.?]");
-        assertThat(PracticeText.advice(lesson)).hasSize(3).allMatch(sentence -> sentence.endsWith("."));
+        assertThat(PracticeText.advice(lesson, UnitFormat.METRIC))
+                .hasSize(3)
+                .allMatch(sentence -> sentence.endsWith("."));
     }
 
     @ParameterizedTest

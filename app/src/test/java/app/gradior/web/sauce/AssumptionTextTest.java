@@ -4,13 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.measure.LineGrammar;
 import app.gradior.measure.ReadLine;
-import app.gradior.web.text.Wording;
-import java.time.Clock;
+import app.gradior.web.text.UnitFormat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class AssumptionTextTest {
-    private final AssumptionText text = new AssumptionText(new Wording(Clock.systemUTC()));
+    private final AssumptionText text = new AssumptionText(UnitFormat.METRIC);
 
     @ParameterizedTest
     @CsvSource(

@@ -2,26 +2,19 @@ package app.gradior.web.sauce;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.gradior.RunningApplication;
 import app.gradior.food.IngredientTable;
 import app.gradior.measure.LineProblem;
 import app.gradior.quantity.Mass;
 import app.gradior.sauce.StepProblem;
-import app.gradior.web.text.Wording;
+import app.gradior.web.text.UnitFormat;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Every problem of a line and of a step is said in a sentence that names what it is about. */
-@ExtendWith(RunningApplication.class)
 class ProblemTextTest {
-    private final ProblemText text;
-
-    ProblemTextTest(Wording say) {
-        this.text = new ProblemText(say);
-    }
+    private final ProblemText text = new ProblemText(UnitFormat.METRIC);
 
     @Test
     void everyProblemIsASentenceOfItsOwn() {

@@ -8,19 +8,16 @@ import app.gradior.quantity.Share;
 import app.gradior.quantity.Volume;
 import app.gradior.thickness.Grade;
 import app.gradior.thickness.SpoonCoat;
-import app.gradior.web.kitchen.CurrentKitchen;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
-import java.time.temporal.ChronoUnit;
 import java.util.Locale;
-import java.util.UUID;
-import org.springframework.stereotype.Component;
 
-/** Numbers as a cook would say them. Templates know it as {@code @say}. */
-@Component("say")
-public class Wording {
+/** Numbers with their units as a cook would say them to somebody who reads them so. Templates know it as {@code say}. */
+public record UnitFormat(UnitPreference preference) {
+    /** For somebody who has said nothing. */
+    public static final UnitFormat METRIC = new UnitFormat(UnitPreference.METRIC);
+
     private static final double GRAMS_PER_OUNCE = 28.349523125;
     private static final double MILLILITRES_PER_CUP = 236.5882365;
     private static final double QUARTER_LITRE_ML = 250;
@@ -31,17 +28,6 @@ public class Wording {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
-
-    private final Clock clock;
-
-    public Wording(Clock clock) {
-        this.clock = clock;
-    }
-
-    /** When a page is made, as its scripts read it. */
-    public String made() {
-        return clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
-    }
 
     /** What a kind of thing is called. */
     public String name(Enum<?> kind) {
@@ -60,7 +46,7 @@ public class Wording {
 
     public String grams(double grams) {
         String metric = grams < 9.95 ? number(grams, 1).replace(".0", "") + " g" : Math.round(grams) + " g";
-        return CurrentKitchen.ounces()
+        return preference.ouncesFirst()
                 ? number(grams / GRAMS_PER_OUNCE, grams < 283 ? 2 : 1) + " oz (" + metric + ")"
                 : metric;
     }
@@ -72,14 +58,9 @@ public class Wording {
         return from.equals(to) ? from : from + " to " + to;
     }
 
-    /** Whether this kitchen reads ounces first. */
+    /** Whether ounces come first. */
     public boolean ouncesFirst() {
-        return CurrentKitchen.ounces();
-    }
-
-    /** Whether this kitchen reads degrees Fahrenheit first. */
-    public boolean fahrenheitFirst() {
-        return CurrentKitchen.fahrenheit();
+        return preference.ouncesFirst();
     }
 
     /** Level spoons of a powder as a cook counts them: "2 ½ tsp", "1 tbsp + 1 tsp". */
@@ -118,20 +99,20 @@ public class Wording {
     public String millilitres(Volume volume) {
         double ml = volume.millilitres();
         String metric = ml < 9.95 ? number(ml, 1) + " ml" : Math.round(ml) + " ml";
-        return CurrentKitchen.ounces()
+        return preference.ouncesFirst()
                 ? number(ml / MILLILITRES_PER_FLUID_OUNCE, 1) + " fl oz (" + metric + ")"
                 : metric;
     }
 
     /** How many millilitres lie between two marks of a pot: a quarter of a litre, or a cup. */
     public double potMarks() {
-        return CurrentKitchen.ounces() ? MILLILITRES_PER_CUP : QUARTER_LITRE_ML;
+        return preference.ouncesFirst() ? MILLILITRES_PER_CUP : QUARTER_LITRE_ML;
     }
 
     /** How deep it stands, to the millimetre. */
     public String depth(double millimetres) {
         String metric = Math.round(millimetres) + " mm";
-        return CurrentKitchen.ounces()
+        return preference.ouncesFirst()
                 ? number(millimetres / MILLIMETRES_PER_INCH, 2) + " in (" + metric + ")"
                 : metric;
     }
@@ -139,21 +120,21 @@ public class Wording {
     /** How wide something is, with so many digits of a centimetre. */
     public String width(double millimetres, int digits) {
         String metric = number(millimetres / 10, digits) + " cm";
-        return CurrentKitchen.ounces()
+        return preference.ouncesFirst()
                 ? number(millimetres / MILLIMETRES_PER_INCH, 1) + " in (" + metric + ")"
                 : metric;
     }
 
     /** How wide a pan is, as it is called and typed: "24 cm", "9.5 in". */
     public String width(double millimetres) {
-        return CurrentKitchen.ounces()
+        return preference.ouncesFirst()
                 ? plain(number(millimetres / MILLIMETRES_PER_INCH, 1)) + " in"
                 : plain(number(millimetres / 10, 1)) + " cm";
     }
 
     /** How high a kitchen is, as the kitchen says it. */
     public String altitude(double metres) {
-        return CurrentKitchen.ounces() ? feet(String.valueOf(metres)) : number(metres, 0) + " m";
+        return preference.ouncesFirst() ? feet(String.valueOf(metres)) : number(metres, 0) + " m";
     }
 
     /** A height in metres, said in feet. */
@@ -172,7 +153,7 @@ public class Wording {
 
     /** How much goes in a minute, where there is little room. */
     public String perMinute(double gramsAMinute) {
-        return CurrentKitchen.ounces()
+        return preference.ouncesFirst()
                 ? number(gramsAMinute / GRAMS_PER_OUNCE, 2) + " oz/min"
                 : number(gramsAMinute, gramsAMinute < 9.95 ? 1 : 0) + " g/min";
     }
@@ -180,14 +161,14 @@ public class Wording {
     /** How much goes in a minute. */
     public String pace(double gramsAMinute) {
         String metric = number(gramsAMinute, gramsAMinute < 9.95 ? 1 : 0) + " g";
-        return (CurrentKitchen.ounces() ? number(gramsAMinute / GRAMS_PER_OUNCE, 2) + " oz (" + metric + ")" : metric)
+        return (preference.ouncesFirst() ? number(gramsAMinute / GRAMS_PER_OUNCE, 2) + " oz (" + metric + ")" : metric)
                 + " a minute";
     }
 
     /** A temperature in whole degrees, in the kitchen's scale first. */
     public String degrees(double celsius) {
         String metric = Math.round(celsius) + " °C";
-        return CurrentKitchen.fahrenheit() ? Math.round(celsius * 9 / 5 + 32) + " °F (" + metric + ")" : metric;
+        return preference.fahrenheitFirst() ? Math.round(celsius * 9 / 5 + 32) + " °F (" + metric + ")" : metric;
     }
 
     public String percent(Share share) {
@@ -242,28 +223,28 @@ public class Wording {
 
     /** A day of the kitchen without its year: "8 Nov". */
     public String day(Instant at) {
-        return DAY.format(at.atZone(CurrentKitchen.zone()));
+        return DAY.format(at.atZone(preference.zone()));
+    }
+
+    /** A day as a field for days takes it: "2026-11-08". */
+    public String dayField(Instant at) {
+        return at.atZone(preference.zone()).toLocalDate().toString();
     }
 
     /** What the kitchen's clock shows: "18:05". */
     public String clock(Instant at) {
-        return CLOCK.format(at.atZone(CurrentKitchen.zone()));
+        return CLOCK.format(at.atZone(preference.zone()));
     }
 
     /** A day of the kitchen with the time of its clock: "8 Nov, 18:05". */
     public String dayAndClock(Instant at) {
-        return DAY_AND_CLOCK.format(at.atZone(CurrentKitchen.zone()));
+        return DAY_AND_CLOCK.format(at.atZone(preference.zone()));
     }
 
-    /** The zone of the kitchen, as browsers know it. */
+    /** The zone of their clock, as browsers know it. */
     public String zone() {
-        String id = CurrentKitchen.zone().getId();
+        String id = preference.zone().getId();
         return id.equals("Z") ? "UTC" : id;
-    }
-
-    /** An id for what a page is about to send. */
-    public UUID newId() {
-        return UUID.randomUUID();
     }
 
     /** "1.08, between 0.95 and 1.2". */
