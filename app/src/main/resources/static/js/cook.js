@@ -103,8 +103,11 @@ const outbox = new Outbox({
     }
     resolve(eventOf(entry));
     heard = performance.now();
-    showCook(entry, await answer.text());
+    const html = await answer.text();
+    showCook(entry, html);
+    if (entry.post === live.dataset.post) expect(Number(/data-revision="(\d+)"/.exec(html)?.[1]));
   },
+  fragment: () => (stream?.readyState === EventSource.OPEN ? 'kept' : 'live'),
   refused(html, entry) {
     const id = eventOf(entry);
     const dialog = /** @type {HTMLDialogElement | null} */ (document.querySelector('dialog[open]'));
@@ -372,6 +375,13 @@ async function refresh() {
   }
 }
 
+let expected = 0;
+/** What an entry comes to is on its way to a page that listens; where it does not come, it is asked for. @param {number} revision */
+function expect(revision) {
+  clearTimeout(expected);
+  expected = setTimeout(() => Number(shown()) < revision && refresh(), HEARS_WITHIN_MS);
+}
+
 /** @param {string} html what the server says of the cook now */
 function arrived(html) {
   heard = performance.now();
@@ -388,6 +398,7 @@ setInterval(() => {
 let stream = null;
 /** Where too many pages listen already, this one asks by itself, oftener than it would. */
 const CROWDED_MS = 5000;
+const HEARS_WITHIN_MS = 1000;
 const LISTEN_AGAIN_MS = 60_000;
 function listen() {
   stream?.close();

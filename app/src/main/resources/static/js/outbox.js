@@ -123,7 +123,8 @@ export class Outbox {
    * @param {{
    *   sent: (answer: Response, entry: Entry) => Promise<void>,
    *   refused: (html: string, entry: Entry) => void,
-   *   count: (n: number, why: '' | 'out of reach' | 'signed out' | 'somebody else') => void
+   *   count: (n: number, why: '' | 'out of reach' | 'signed out' | 'somebody else') => void,
+   *   fragment?: () => string
    * }} to
    */
   constructor(to) {
@@ -163,7 +164,8 @@ export class Outbox {
       method: 'POST',
       headers: {
         ...sendingHeaders(),
-        'X-Fragment': 'live',
+        // What is wanted as an answer: what the cook comes to, unless this page hears of that by itself.
+        'X-Fragment': this.to.fragment?.() ?? 'live',
         ...(entry.file ? {} : { 'Content-Type': 'application/x-www-form-urlencoded' }),
       },
       // How long it had to wait, rather than when it was: the server need not agree with what was measured of its clock.

@@ -49,7 +49,7 @@ public class BatchService {
     private static final int MAX_WITH_UNDOS = 20_000;
 
     /** Events of all the cooks that are remembered folded: some 300 bytes each. */
-    private static final int REMEMBERED_EVENTS = 60_000;
+    private static final int REMEMBERED_EVENTS = 120_000;
 
     private final CookMapper mapper;
     private final BatchSummaryMapper summaries;

@@ -5,11 +5,12 @@ import app.gradior.measure.NumberInput;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.InKitchen;
-import app.gradior.web.platform.NotFound;
 import app.gradior.web.text.UnitFormat;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,32 +72,36 @@ class CookController {
             Model model,
             HttpServletResponse response) {
         EventReader.Kitchen known = atHand.of(kitchen);
-        if (fragment != null) {
-            live.willBeMade(id);
-        }
-        BatchService.StoredCook kept;
+        Object by = fragment == null ? null : live.willBeMade(id);
+        boolean soon = false;
         try {
-            kept = cooks.append(
+            BatchService.StoredCook kept = cooks.append(
                     kitchen,
                     id,
                     form.event(),
                     form.content(),
                     (row, cook) -> form.events(row, cook, known, cooks.now()));
+            if (kept.row().finishedAt() != null) {
+                return "redirect:/journal/" + id;
+            }
+            if (CookPages.KEPT.equals(fragment)) {
+                soon = true;
+                live.soon(kitchen, kept, say, by);
+                return ResponseEntity.ok()
+                        .contentType(MediaType.TEXT_HTML)
+                        .body("<p data-revision=\"" + kept.row().revision() + "\"></p>");
+            }
+            return fragment == null ? "redirect:/cooks/" + id : live.of(kitchen, kept, say);
         } catch (BatchService.Refused refused) {
-            live.willNotBeMade(id);
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("refused", refused.said(say));
             model.addAttribute("refusedField", refused.field());
             return pages.page(kitchen, cooks.find(kitchen, id), fragment, say, model);
-        } catch (NotFound gone) {
-            live.willNotBeMade(id);
-            throw gone;
+        } finally {
+            if (by != null && !soon) {
+                live.isMade(id, by);
+            }
         }
-        if (kept.row().finishedAt() != null) {
-            live.willNotBeMade(id);
-            return "redirect:/journal/" + id;
-        }
-        return fragment == null ? "redirect:/cooks/" + id : live.of(kitchen, kept, say);
     }
 
     /** Everything that happened, a hundred entries a page; of a finished batch too. */

@@ -33,7 +33,10 @@ class CookPages {
     /** What is fetched again whenever something happens. */
     static final String LIVE = "live";
 
-    static final String LIVE_PART = "cook/cook :: live";
+    /** What is wanted as the answer to an entry by a page that listens: only that it is kept. */
+    static final String KEPT = "kept";
+
+    static final String TEMPLATE = "cook/cook";
 
     /** Minutes from which on the end is near. */
     private static final double NEAR_THE_END = 8;
@@ -112,7 +115,7 @@ class CookPages {
 
     String page(UUID kitchen, BatchService.StoredCook kept, String fragment, UnitFormat say, Model model) {
         fill(kitchen, kept, views.underWay(kitchen, say), say, model);
-        return LIVE.equals(fragment) ? LIVE_PART : "cook/cook";
+        return LIVE.equals(fragment) || KEPT.equals(fragment) ? TEMPLATE + " :: " + LIVE : TEMPLATE;
     }
 
     /**

@@ -19,7 +19,11 @@ import org.springframework.stereotype.Component;
 public class CookViews {
     private final BatchService cooks;
 
+    /** So much older a forecast may be, and nothing in it is seen to have changed. */
     private static final Duration SAME = Duration.ofSeconds(1);
+
+    /** Of a cook among others only whole minutes are told. */
+    private static final Duration SAME_AMONG_OTHERS = Duration.ofSeconds(5);
 
     private final Cache<Cook, Forecast> latest =
             Caffeine.newBuilder().weakKeys().build();
@@ -33,25 +37,33 @@ public class CookViews {
     }
 
     public CookView of(BatchService.StoredCook kept, UnitFormat say) {
+        return of(kept, say, SAME);
+    }
+
+    private CookView of(BatchService.StoredCook kept, UnitFormat say, Duration same) {
         Instant moment =
                 kept.row().finishedAt() == null ? cooks.now() : kept.row().finishedAt();
         CookEvent.Started started = kept.cook().started();
         return new CookView(
                 kept,
                 moment,
-                forecast(kept.cook(), moment),
+                forecast(kept.cook(), moment, same),
                 () -> atTheStart.get(started, start -> Cook.of(List.of(start)).forecast(start.at())),
                 say);
     }
 
-    private Forecast forecast(Cook cook, Instant moment) {
+    private Forecast forecast(Cook cook, Instant moment, Duration same) {
         return latest.asMap()
-                .compute(cook, (of, known) -> known != null && isOf(known, moment) ? known : of.forecast(moment));
+                .compute(cook, (of, known) -> known != null && isOf(known, moment, same) ? known : of.forecast(moment));
     }
 
-    /** Whether a forecast will do for a moment: so soon nothing in it is seen to have changed. */
+    /** Whether a forecast will do for a moment. */
     static boolean isOf(Forecast forecast, Instant moment) {
-        return Duration.between(forecast.now(), moment).abs().compareTo(SAME) <= 0;
+        return isOf(forecast, moment, SAME);
+    }
+
+    private static boolean isOf(Forecast forecast, Instant moment, Duration same) {
+        return Duration.between(forecast.now(), moment).abs().compareTo(same) <= 0;
     }
 
     /** Every cook of a kitchen that is on the heat or waits to come off. */
@@ -59,9 +71,11 @@ public class CookViews {
         return of(kitchen, cooks.rowsUnderWay(kitchen), say);
     }
 
-    /** Those of rows that were just read. */
+    /** Those of rows that were just read, as one names them among others. */
     List<CookView> of(UUID kitchen, List<CookRow> rows, UnitFormat say) {
-        return rows.stream().map(row -> of(cooks.kept(kitchen, row), say)).toList();
+        return rows.stream()
+                .map(row -> of(cooks.kept(kitchen, row), say, SAME_AMONG_OTHERS))
+                .toList();
     }
 
     /** The moment that views of running cooks are of. */

@@ -3,28 +3,30 @@ package app.gradior.web.live;
 import app.gradior.web.batch.BatchService;
 import app.gradior.web.batch.CookRow;
 import app.gradior.web.kitchen.KitchenCache;
+import app.gradior.web.platform.TemplateRenderer;
 import app.gradior.web.text.UnitFormat;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpServletResponseWrapper;
-import java.io.PrintWriter;
+import jakarta.annotation.PreDestroy;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.MediaType;
-import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.ExtendedModelMap;
 import org.springframework.web.servlet.View;
-import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
 /**
  * What of a cook page is fetched again whenever something happens. It is the same for everybody of a kitchen who looks at the
@@ -32,6 +34,8 @@ import org.thymeleaf.spring6.view.ThymeleafViewResolver;
  */
 @Component
 class LivePart {
+    private static final Logger LOG = LoggerFactory.getLogger(LivePart.class);
+
     /** Some 20 kB each. */
     private static final int KEPT = 300;
 
@@ -45,7 +49,8 @@ class LivePart {
     private final BatchService cooks;
     private final CookViews looks;
     private final KitchenCache kitchens;
-    private final ThymeleafViewResolver views;
+    private final TemplateRenderer templates;
+    private final ApplicationEventPublisher events;
     /** The latest of each cook. */
     private final Cache<UUID, Part> parts =
             Caffeine.newBuilder().maximumSize(KEPT).build();
@@ -71,6 +76,10 @@ class LivePart {
                     Arrays.copyOfRange(line, head.indexOf('"', from), line.length));
         }
 
+        boolean isLaterThan(Part other) {
+            return key.cook().revision() > other.key().cook().revision();
+        }
+
         boolean isNow(Instant now) {
             return Duration.between(made, now).abs().compareTo(IS_NOW) <= 0;
         }
@@ -92,21 +101,92 @@ class LivePart {
         }
     }
 
-    /** Those whose part is about to be made: who listens is told once it is. No longer than this, whatever comes of it. */
-    private final Cache<UUID, Boolean> beingMade =
+    /**
+     * Those whose part is about to be made, each by who does it last: who listens is told once it is. No longer than this,
+     * whatever comes of it.
+     */
+    private final Cache<UUID, Object> beingMade =
             Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(2)).build();
 
-    LivePart(CookPages pages, BatchService cooks, CookViews looks, KitchenCache kitchens, ThymeleafViewResolver views) {
+    /** Cooks that something was entered in, each as it is by now. */
+    private final Map<UUID, Entered> entered = new ConcurrentHashMap<>();
+
+    /** Few: what was entered is stored and answered whatever there is to be made, and of a cook only the latest is. */
+    private final ExecutorService making =
+            Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors(), task -> {
+                Thread thread = new Thread(task, "live-parts");
+                thread.setDaemon(true);
+                return thread;
+            });
+
+    private record Entered(UUID kitchen, BatchService.StoredCook kept, UnitFormat say, Object by) {
+        Entered latest(Entered other) {
+            return other.kept().row().revision() > kept.row().revision() ? other : this;
+        }
+    }
+
+    /** What a cook comes to is at hand for those who listen. */
+    record Made(UUID cook) {}
+
+    LivePart(
+            CookPages pages,
+            BatchService cooks,
+            CookViews looks,
+            KitchenCache kitchens,
+            TemplateRenderer templates,
+            ApplicationEventPublisher events) {
         this.pages = pages;
         this.cooks = cooks;
         this.looks = looks;
         this.kitchens = kitchens;
-        this.views = views;
+        this.templates = templates;
+        this.events = events;
+    }
+
+    @PreDestroy
+    void stop() {
+        making.shutdownNow();
     }
 
     /** @param kept the cook as it is now */
     View of(UUID kitchen, BatchService.StoredCook kept, UnitFormat say) {
         Instant now = cooks.now();
+        byte[] part = part(kitchen, kept, say, now).at(now);
+        return (model, request, response) -> {
+            response.setContentType(MediaType.TEXT_HTML_VALUE);
+            response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+            response.getOutputStream().write(part);
+        };
+    }
+
+    /**
+     * Makes it soon, and says then that it is there.
+     *
+     * @param by what {@link #willBeMade} gave
+     */
+    void soon(UUID kitchen, BatchService.StoredCook kept, UnitFormat say, Object by) {
+        UUID cook = kept.row().id();
+        entered.merge(cook, new Entered(kitchen, kept, say, by), Entered::latest);
+        making.execute(() -> make(cook));
+    }
+
+    private void make(UUID cook) {
+        Entered latest = entered.remove(cook);
+        if (latest == null) {
+            // Made already, with an entry that came just before.
+            return;
+        }
+        try {
+            part(latest.kitchen(), latest.kept(), latest.say(), cooks.now());
+        } catch (RuntimeException e) {
+            // Who listens hears that there is something, asks for it and is told why there is nothing to see.
+            LOG.warn("what a cook comes to was not made", e);
+        }
+        isMade(cook, latest.by());
+        events.publishEvent(new Made(cook));
+    }
+
+    private Part part(UUID kitchen, BatchService.StoredCook kept, UnitFormat say, Instant now) {
         List<CookRow> underWay = cooks.rowsUnderWay(kitchen);
         Key key = new Key(
                 Revision.of(kept.row()),
@@ -115,69 +195,60 @@ class LivePart {
                         .filter(row -> !row.id().equals(kept.row().id()))
                         .map(Revision::of)
                         .toList());
-        return (model, request, response) -> {
-            Part part = parts.getIfPresent(kept.row().id());
-            if (part == null || !part.key().equals(key) || !part.isNow(now)) {
-                part = Part.of(key, now, render(kitchen, kept, underWay, say, request, response));
-                parts.put(kept.row().id(), part);
-            }
-            beingMade.invalidate(kept.row().id());
-            response.setContentType(MediaType.TEXT_HTML_VALUE);
-            response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-            response.getOutputStream().write(part.at(now));
-        };
+        Part part = parts.getIfPresent(kept.row().id());
+        if (part == null || !part.key().equals(key) || !part.isNow(now)) {
+            part = Part.of(key, now, render(kitchen, kept, underWay, say));
+            // One that was begun later may have been made sooner.
+            parts.asMap()
+                    .merge(
+                            kept.row().id(),
+                            part,
+                            (there, made) -> there.isNow(now) && there.isLaterThan(made) ? there : made);
+        }
+        return part;
     }
 
-    /** Something happens in a cook, and whoever entered it is shown what it comes to. */
-    void willBeMade(UUID cook) {
-        beingMade.put(cook, true);
+    /**
+     * Something happens in a cook, and whoever listens is told what it comes to once it is made.
+     *
+     * @return who makes it
+     */
+    Object willBeMade(UUID cook) {
+        Object by = new Object();
+        beingMade.put(cook, by);
+        return by;
     }
 
-    void willNotBeMade(UUID cook) {
-        beingMade.invalidate(cook);
+    /** It is, or will not be. */
+    void isMade(UUID cook, Object by) {
+        beingMade.asMap().remove(cook, by);
     }
 
     boolean isBeingMade(UUID cook) {
         return beingMade.getIfPresent(cook) != null;
     }
 
+    /** What was made of a cook just now, in one line, and of which of its revisions. */
+    record AtHand(long revision, byte[] line) {}
+
     /**
-     * What was made of a cook just now for somebody else, in one line.
+     * What was made of a cook just now for somebody else.
      *
-     * @param revision of the cook
+     * @param latest its revision by now: what was made of a later one is of entries that are gone
      */
-    Optional<byte[]> atHand(UUID cook, long revision) {
+    Optional<AtHand> atHand(UUID cook, long latest) {
         Instant now = cooks.now();
         return Optional.ofNullable(parts.getIfPresent(cook))
-                .filter(part -> part.key().cook().revision() == revision && part.isNow(now))
-                .map(part -> part.at(now));
+                .filter(part -> part.key().cook().revision() <= latest && part.isNow(now))
+                .map(part -> new AtHand(part.key().cook().revision(), part.at(now)));
     }
 
-    private byte[] render(
-            UUID kitchen,
-            BatchService.StoredCook kept,
-            List<CookRow> underWay,
-            UnitFormat say,
-            HttpServletRequest request,
-            HttpServletResponse response)
-            throws Exception {
-        ExtendedModelMap model = new ExtendedModelMap();
-        pages.fill(kitchen, kept, looks.of(kitchen, underWay, say), say, model);
+    private byte[] render(UUID kitchen, BatchService.StoredCook kept, List<CookRow> underWay, UnitFormat say) {
+        ExtendedModelMap shown = new ExtendedModelMap();
+        shown.addAttribute("say", say);
+        pages.fill(kitchen, kept, looks.of(kitchen, underWay, say), say, shown);
         OneLine rendered = new OneLine();
-        PrintWriter writer = new PrintWriter(rendered);
-        HttpServletResponse instead = new HttpServletResponseWrapper(response) {
-            @Override
-            public PrintWriter getWriter() {
-                return writer;
-            }
-        };
-        Object token = request.getAttribute(CsrfToken.class.getName());
-        request.removeAttribute(CsrfToken.class.getName());
-        try {
-            views.resolveViewName(CookPages.LIVE_PART, Locale.ENGLISH).render(model, request, instead);
-        } finally {
-            request.setAttribute(CsrfToken.class.getName(), token);
-        }
+        templates.render(CookPages.TEMPLATE, CookPages.LIVE, shown, rendered);
         return rendered.bytes();
     }
 }

@@ -64,6 +64,11 @@ final class OpenPage implements WriteListener, AsyncListener {
         return revision != told;
     }
 
+    /** Whether it was told of none so late. */
+    boolean isBefore(long revision) {
+        return told < revision;
+    }
+
     /**
      * Tells it of a revision; called by one thread only.
      *

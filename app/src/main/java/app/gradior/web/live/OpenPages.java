@@ -5,15 +5,19 @@ import app.gradior.web.kitchen.OpenSessions;
 import io.micrometer.core.instrument.Gauge;
 import io.micrometer.core.instrument.MeterRegistry;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -30,6 +34,9 @@ class OpenPages {
     private static final Logger LOG = LoggerFactory.getLogger(OpenPages.class);
     private static final long EVERY_MS = 400;
 
+    /** Pages that something was made for here are told no oftener than this: many at once take one question together. */
+    private static final long GATHER_MS = 60;
+
     /** A page that is gone is noticed at the latest by this silence being broken. */
     private static final int QUIET_ROUNDS = 40;
 
@@ -42,6 +49,13 @@ class OpenPages {
         thread.setDaemon(true);
         return thread;
     });
+    /** When they were told last of what was made here. */
+    private volatile long told;
+
+    private final AtomicBoolean soon = new AtomicBoolean();
+    /** Cooks that something was made of since pages were told. */
+    private final Set<UUID> made = ConcurrentHashMap.newKeySet();
+
     private int round;
 
     OpenPages(BatchService cooks, LivePart parts, OpenSessions sessions, MeterRegistry figures) {
@@ -51,7 +65,47 @@ class OpenPages {
         Gauge.builder("gradior.pages", pages, Set::size)
                 .description("Cook pages that listen to this node")
                 .register(figures);
-        asking.scheduleWithFixedDelay(this::tell, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
+        asking.scheduleWithFixedDelay(this::round, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
+    }
+
+    @EventListener
+    void made(LivePart.Made part) {
+        made.add(part.cook());
+        if (!asking.isShutdown() && soon.compareAndSet(false, true)) {
+            long since = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - told);
+            asking.schedule(this::tellOfMade, Math.max(0, GATHER_MS - since), TimeUnit.MILLISECONDS);
+        }
+    }
+
+    private void round() {
+        look();
+        if (++round % QUIET_ROUNDS == 0) {
+            pages.forEach(OpenPage::here);
+        }
+    }
+
+    /** What was made here is of a revision that is stored: nobody has to be asked for it. */
+    private void tellOfMade() {
+        soon.set(false);
+        try {
+            Set<UUID> cooks = Set.copyOf(made);
+            made.removeAll(cooks);
+            Map<UUID, Optional<LivePart.AtHand>> atHand = new HashMap<>();
+            Map<OpenPage, LivePart.AtHand> shown = new HashMap<>();
+            for (OpenPage page : pages) {
+                UUID cook = page.cook().cook();
+                if (cooks.contains(cook)) {
+                    atHand.computeIfAbsent(cook, id -> parts.atHand(id, Long.MAX_VALUE))
+                            .filter(part -> page.isBefore(part.revision()))
+                            .ifPresent(part -> shown.put(page, part));
+                }
+            }
+            show(shown);
+        } catch (RuntimeException e) {
+            LOG.debug("nobody was told of what was made", e);
+        } finally {
+            told = System.nanoTime();
+        }
     }
 
     int count() {
@@ -66,17 +120,13 @@ class OpenPages {
         pages.remove(page);
     }
 
-    private void tell() {
+    private void look() {
         try {
             Set<BatchService.Which> asked = pages.stream().map(OpenPage::cook).collect(Collectors.toSet());
             if (asked.isEmpty()) {
                 return;
             }
-            boolean quiet = ++round % QUIET_ROUNDS == 0;
             tell(cooks.revisions(asked));
-            if (quiet) {
-                pages.forEach(OpenPage::here);
-            }
         } catch (RuntimeException e) {
             // The database is away for a while: the pages are told when it is back.
             LOG.debug("no look at the cooks", e);
@@ -85,31 +135,42 @@ class OpenPages {
 
     /**
      * Each page that is behind is sent what it is to show, if that was made here just now and whoever reads it is signed in
-     * still; any other hears that there is something, asks for it, and is answered as it may be.
+     * still; where it is being made it is told then. Any other hears that there is something, asks for it, and is answered as
+     * it may be.
      *
      * @param latest the revisions of those cooks that are there
      */
     private void tell(Map<BatchService.Which, Long> latest) {
-        List<OpenPage> behind = pages.stream()
-                .filter(page -> page.isBehind(revision(latest, page)))
-                .filter(page -> !parts.isBeingMade(page.cook().cook()))
-                .toList();
-        Map<BatchService.Which, byte[]> made = new HashMap<>();
-        for (OpenPage page : behind) {
-            if (!made.containsKey(page.cook())) {
-                parts.atHand(page.cook().cook(), revision(latest, page))
-                        .ifPresent(part -> made.put(page.cook(), event("live", part)));
+        Map<BatchService.Which, Optional<LivePart.AtHand>> atHand = new HashMap<>();
+        Map<OpenPage, LivePart.AtHand> shown = new HashMap<>();
+        List<OpenPage> others = new ArrayList<>();
+        for (OpenPage page : pages) {
+            long revision = revision(latest, page);
+            if (page.isBehind(revision)) {
+                Optional<LivePart.AtHand> part = atHand.computeIfAbsent(
+                                page.cook(), cook -> parts.atHand(cook.cook(), revision))
+                        .filter(made -> page.isBefore(made.revision()));
+                if (part.isPresent()) {
+                    shown.put(page, part.get());
+                } else if (!parts.isBeingMade(page.cook().cook())) {
+                    others.add(page);
+                }
             }
         }
-        Set<String> signedIn = sessions.of(behind.stream()
-                .filter(page -> made.containsKey(page.cook()))
-                .map(OpenPage::session)
-                .collect(Collectors.toSet()));
-        for (OpenPage page : behind) {
-            long revision = revision(latest, page);
-            byte[] part = signedIn.contains(page.session()) ? made.get(page.cook()) : null;
-            page.tell(revision, part != null ? part : changed(revision));
-        }
+        others.forEach(page -> page.tell(revision(latest, page), changed(revision(latest, page))));
+        show(shown);
+    }
+
+    /** Whoever reads a page and is not signed in any more hears of a revision only that it is there. */
+    private void show(Map<OpenPage, LivePart.AtHand> shown) {
+        Set<String> signedIn =
+                sessions.of(shown.keySet().stream().map(OpenPage::session).collect(Collectors.toSet()));
+        Map<LivePart.AtHand, byte[]> events = new HashMap<>();
+        shown.forEach((page, part) -> page.tell(
+                part.revision(),
+                signedIn.contains(page.session())
+                        ? events.computeIfAbsent(part, made -> event("live", made.line()))
+                        : changed(part.revision())));
     }
 
     /** A cook that is gone has none: its page asks, and hears of it. */

@@ -13,6 +13,7 @@ import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.PotDrawing;
 import app.gradior.web.kitchen.CurrentKitchen;
 import app.gradior.web.kitchen.KitchenCache;
+import app.gradior.web.platform.TemplateRenderer;
 import app.gradior.web.text.PlanText;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;

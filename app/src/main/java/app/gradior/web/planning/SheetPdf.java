@@ -1,5 +1,6 @@
 package app.gradior.web.planning;
 
+import app.gradior.web.platform.TemplateRenderer;
 import app.gradior.web.text.UnitFormat;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;

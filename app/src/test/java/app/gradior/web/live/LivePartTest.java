@@ -60,13 +60,33 @@ class LivePartTest {
 
     /** A reading as the page itself sends it, which gets back what it shows then. */
     private void stirs(SignedIn who) {
+        assertThat(stirs(who, "live")).contains("data-revision").contains("id=\"chart\"");
+    }
+
+    private String stirs(SignedIn who, String fragment) {
         HttpResponse<String> answer =
                 who.send(HttpRequest.newBuilder(URI.create(RunningApplication.address() + cook + "/events"))
-                        .header("X-Fragment", "live")
+                        .header("X-Fragment", fragment)
                         .header("Content-Type", "application/x-www-form-urlencoded")
                         .POST(HttpRequest.BodyPublishers.ofString(
                                 "kind=stirred&event=" + UUID.randomUUID() + "&_csrf=" + who.token())));
-        assertThat(answer.body()).contains("data-revision");
+        assertThat(answer.statusCode()).isEqualTo(200);
+        return answer.body();
+    }
+
+    @Test
+    void whoListensIsAnsweredThatItIsKeptAndShownWhatItComesToLikeAllOthers() {
+        int before = revision(live(one).body());
+        Queue<String> own = listens(one);
+        Queue<String> others = listens(other);
+
+        for (int i = 1; i <= 5; i++) {
+            assertThat(stirs(one, "kept")).isEqualTo("<p data-revision=\"" + (before + i) + "\"></p>");
+        }
+        says(own, "live", "data-revision=\"" + (before + 5) + "\"");
+        says(others, "live", "data-revision=\"" + (before + 5) + "\"");
+        assertThat(own).as("it was made for them").noneMatch(line -> line.equals("event:changed"));
+        assertThat(live(one).body()).contains("data-revision=\"" + (before + 5) + "\"");
     }
 
     private static void says(Queue<String> stream, String event, String line) {

@@ -1,5 +1,6 @@
-package app.gradior.web.planning;
+package app.gradior.web.platform;
 
+import java.io.Writer;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -11,7 +12,7 @@ import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
 
 /** Renders templates that need nothing of a request: no addresses, no tokens. */
 @Component
-class TemplateRenderer {
+public class TemplateRenderer {
     private final SpringTemplateEngine templates;
     private final ApplicationContext beans;
 
@@ -21,13 +22,22 @@ class TemplateRenderer {
     }
 
     /** A fragment of a template, or the whole where the fragment is null. */
-    String render(String template, String fragment, Map<String, Object> shown) {
+    public String render(String template, String fragment, Map<String, Object> shown) {
+        return fragment == null
+                ? templates.process(template, context(shown))
+                : templates.process(template, Set.of(fragment), context(shown));
+    }
+
+    /** The same, as it is made. */
+    public void render(String template, String fragment, Map<String, Object> shown, Writer into) {
+        templates.process(template, Set.of(fragment), context(shown), into);
+    }
+
+    private Context context(Map<String, Object> shown) {
         Context context = new Context(Locale.ENGLISH, shown);
         context.setVariable(
                 ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
                 new ThymeleafEvaluationContext(beans, null));
-        return fragment == null
-                ? templates.process(template, context)
-                : templates.process(template, Set.of(fragment), context);
+        return context;
     }
 }
