@@ -43,6 +43,7 @@ class LivePart {
     private static final Duration IS_NOW = Duration.ofSeconds(5);
 
     private static final String NOW = "data-now=\"";
+    private static final String NOW_ENDS = "\"";
     private static final int HEAD = 400;
 
     private final CookPages pages;
@@ -73,7 +74,7 @@ class LivePart {
                     key,
                     made,
                     Arrays.copyOf(line, from),
-                    Arrays.copyOfRange(line, head.indexOf('"', from), line.length));
+                    Arrays.copyOfRange(line, head.indexOf(NOW_ENDS, from), line.length));
         }
 
         boolean isLaterThan(Part other) {

@@ -19,6 +19,7 @@ import app.gradior.web.kitchen.NewKitchen;
 import app.gradior.web.platform.FieldErrors;
 import app.gradior.web.sauce.Sauce;
 import app.gradior.web.sauce.SauceService;
+import com.google.zxing.Binarizer;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
@@ -397,8 +398,7 @@ class JarsTest {
                     new FieldErrors());
             for (int i = 0; i < 2; i++) {
                 boolean next = columns * rows == 1 && i == 1;
-                BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(next ? 1 : 0, 300);
-                assertThat(code(page, sheet, next ? 0 : i))
+                assertThat(code(new PDFRenderer(pdf), next ? 1 : 0, sheet, next ? 0 : i))
                         .endsWith("/j/" + filled.get(i).code());
             }
             String words = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
@@ -417,9 +417,25 @@ class JarsTest {
                 .contains("Give millimetres from 20 to 500");
     }
 
-    /** What a camera reads that looks at one label. */
-    private static String code(BufferedImage sheet, LabelSheet layout, int label) throws Exception {
-        double perMm = 300 / 25.4;
+    /** What a camera reads that looks at one label: more than once, from nearer and farther, as some codes are missed by one look. */
+    private static String code(PDFRenderer sheet, int page, LabelSheet layout, int label) throws Exception {
+        ReaderException missed = null;
+        for (int dpi : new int[] {300, 240, 400}) {
+            RGBLuminanceSource seen = seen(sheet.renderImageWithDPI(page, dpi), dpi / 25.4, layout, label);
+            for (Binarizer look : List.of(new HybridBinarizer(seen), new GlobalHistogramBinarizer(seen))) {
+                try {
+                    return new QRCodeReader()
+                            .decode(new BinaryBitmap(look), Map.of(DecodeHintType.TRY_HARDER, true))
+                            .getText();
+                } catch (ReaderException e) {
+                    missed = e;
+                }
+            }
+        }
+        throw missed;
+    }
+
+    private static RGBLuminanceSource seen(BufferedImage sheet, double perMm, LabelSheet layout, int label) {
         LabelSheet.Spot spot = layout.spots(label + 1).get(label);
         BufferedImage image = sheet.getSubimage(
                 (int) ((spot.x() + layout.labelWidth() / 2) * perMm),
@@ -427,18 +443,7 @@ class JarsTest {
                 (int) (layout.labelWidth() / 2 * perMm) - 4,
                 (int) (layout.labelHeight() * perMm) - 8);
         int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
-        RGBLuminanceSource seen = new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels);
-        Map<DecodeHintType, ?> hints = Map.of(DecodeHintType.TRY_HARDER, true);
-        try {
-            return new QRCodeReader()
-                    .decode(new BinaryBitmap(new HybridBinarizer(seen)), hints)
-                    .getText();
-        } catch (ReaderException oneLook) {
-            // A camera looks more than once: some codes are missed by one way of telling black from white.
-            return new QRCodeReader()
-                    .decode(new BinaryBitmap(new GlobalHistogramBinarizer(seen)), hints)
-                    .getText();
-        }
+        return new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels);
     }
 
     private static List<VEvent> events(String ics) throws Exception {
