@@ -83,10 +83,7 @@ public class Evenings {
 
     /** The clock on a kitchen's wall. */
     ZoneId zone(UUID kitchen) {
-        return accounts.kitchen(kitchen)
-                .orElseThrow(() -> new NotFound("kitchen"))
-                .preference()
-                .zone();
+        return accounts.get(kitchen).preference().zone();
     }
 
     List<EveningMapper.Listed> coming(UUID kitchen) {

@@ -7,7 +7,6 @@ import app.gradior.measure.LineGrammar;
 import app.gradior.measure.Measures;
 import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.kitchen.KitchenCache;
-import app.gradior.web.platform.NotFound;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
@@ -86,9 +85,7 @@ public class Foods {
     private Habits habits(UUID kitchen) {
         Map<String, String> names = new HashMap<>();
         mapper.names(kitchen).forEach(row -> names.put(row.words(), row.foodKey()));
-        Measures cups = accounts.kitchen(kitchen)
-                .orElseThrow(() -> new NotFound("kitchen"))
-                .measures();
+        Measures cups = accounts.get(kitchen).measures();
         return new Habits(cups, measures.amounts(kitchen), names);
     }
 

@@ -97,10 +97,7 @@ public class Jars {
 
     /** Where a kitchen is: its jars last by the days there, whoever asks. */
     private ZoneId zone(UUID kitchen) {
-        return accounts.kitchen(kitchen)
-                .orElseThrow(() -> new NotFound("kitchen"))
-                .preference()
-                .zone();
+        return accounts.get(kitchen).preference().zone();
     }
 
     /**

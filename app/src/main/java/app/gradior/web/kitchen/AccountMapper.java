@@ -1,6 +1,7 @@
 package app.gradior.web.kitchen;
 
 import app.gradior.measure.Measures;
+import app.gradior.web.platform.NotFound;
 import app.gradior.web.text.UnitPreference;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -55,6 +56,11 @@ public interface AccountMapper {
               k.guest, k.ends_at, c.changes
             from kitchen k join kitchen_change c on c.kitchen_id = k.id where k.id = #{id}""")
     Optional<KitchenRow> kitchen(@Param("id") UUID id);
+
+    /** @throws NotFound if there is no such kitchen */
+    default KitchenRow get(UUID id) {
+        return kitchen(id).orElseThrow(() -> new NotFound("kitchen"));
+    }
 
     @Select("select changes from kitchen_change where kitchen_id = #{kitchen}")
     long changes(@Param("kitchen") UUID kitchen);

@@ -1,7 +1,6 @@
 package app.gradior.web.kitchen;
 
 import app.gradior.measure.Measures;
-import app.gradior.web.platform.NotFound;
 import app.gradior.web.text.UnitPreference;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -84,7 +83,7 @@ class KitchenController {
 
     @GetMapping("/kitchen")
     String kitchen(@InKitchen UUID kitchen, Model model) {
-        AccountMapper.KitchenRow row = row(kitchen);
+        AccountMapper.KitchenRow row = mapper.get(kitchen);
         model.addAttribute(
                 "form",
                 new PreferencesForm(
@@ -120,7 +119,7 @@ class KitchenController {
         Optional<ZoneId> zone = errors.getTarget() == null
                 ? Optional.empty()
                 : AccountController.zoneOf(
-                        form.timeZone() == null ? row(kitchen).timeZone() : form.timeZone());
+                        form.timeZone() == null ? mapper.get(kitchen).timeZone() : form.timeZone());
         if (errors.getTarget() != null && zone.isEmpty()) {
             errors.rejectValue("timeZone", "zone", KitchenText.TIME_ZONE);
         }
@@ -162,9 +161,5 @@ class KitchenController {
     String withdraw(@InKitchen UUID kitchen, @PathVariable UUID id) {
         invitations.withdraw(kitchen, id);
         return "redirect:/kitchen#people";
-    }
-
-    private AccountMapper.KitchenRow row(UUID kitchen) {
-        return mapper.kitchen(kitchen).orElseThrow(() -> new NotFound("kitchen"));
     }
 }

@@ -6,7 +6,6 @@ import app.gradior.web.batch.BatchService;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.text.UnitFormat;
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.security.SecurityRequirement;
@@ -108,16 +107,18 @@ class CookApi {
 
     @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
     @Operation(summary = "All cooks under way")
-    List<CookState> all(@InKitchen UUID kitchen, @Parameter(hidden = true) UnitFormat say) {
-        return views.underWay(kitchen, say).stream().map(CookState::of).toList();
+    List<CookState> all(@InKitchen UUID kitchen) {
+        return views.underWay(kitchen, UnitFormat.METRIC).stream()
+                .map(CookState::of)
+                .toList();
     }
 
     @GetMapping(path = "/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
     @Operation(summary = "One cook; of a finished one, as it came off")
     @ApiResponse(responseCode = "200")
     @ApiResponse(responseCode = "404", description = "The kitchen has no such cook")
-    CookState one(@InKitchen UUID kitchen, @PathVariable UUID id, @Parameter(hidden = true) UnitFormat say) {
-        return CookState.of(views.of(cooks.find(kitchen, id), say));
+    CookState one(@InKitchen UUID kitchen, @PathVariable UUID id) {
+        return CookState.of(views.of(cooks.find(kitchen, id), UnitFormat.METRIC));
     }
 
     @PostMapping(
@@ -127,11 +128,7 @@ class CookApi {
     @Operation(summary = "Enters what the pot weighs now", description = CookText.NEEDS_ITS_TOKEN)
     @ApiResponse(responseCode = "200")
     @ApiResponse(responseCode = "422", description = "It can't be so; the answer says why, in a sentence")
-    CookState weigh(
-            @InKitchen UUID kitchen,
-            @PathVariable UUID id,
-            @RequestBody Weighing weighing,
-            @Parameter(hidden = true) UnitFormat say) {
+    CookState weigh(@InKitchen UUID kitchen, @PathVariable UUID id, @RequestBody Weighing weighing) {
         EventForm form = EventForm.weighed(
                 weighing.event(),
                 weighing.grams(),
@@ -140,7 +137,7 @@ class CookApi {
         EventReader.Kitchen known = atHand.of(kitchen);
         BatchService.StoredCook kept = cooks.append(
                 kitchen, id, form.event(), form.content(), (row, cook) -> form.events(row, cook, known, cooks.now()));
-        return CookState.of(views.of(kept, say));
+        return CookState.of(views.of(kept, UnitFormat.METRIC));
     }
 
     @ExceptionHandler(BatchService.Refused.class)

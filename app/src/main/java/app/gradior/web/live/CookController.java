@@ -72,8 +72,8 @@ class CookController {
             Model model,
             HttpServletResponse response) {
         EventReader.Kitchen known = atHand.of(kitchen);
+        // Who says that it is made: nobody here any more once it is left to others.
         Object by = fragment == null ? null : live.willBeMade(id);
-        boolean soon = false;
         try {
             BatchService.StoredCook kept = cooks.append(
                     kitchen,
@@ -85,8 +85,8 @@ class CookController {
                 return "redirect:/journal/" + id;
             }
             if (CookPages.KEPT.equals(fragment)) {
-                soon = true;
                 live.soon(kitchen, kept, say, by);
+                by = null;
                 return ResponseEntity.ok()
                         .contentType(MediaType.TEXT_HTML)
                         .body("<p data-revision=\"" + kept.row().revision() + "\"></p>");
@@ -98,7 +98,7 @@ class CookController {
             model.addAttribute("refusedField", refused.field());
             return pages.page(kitchen, cooks.find(kitchen, id), fragment, say, model);
         } finally {
-            if (by != null && !soon) {
+            if (by != null) {
                 live.isMade(id, by);
             }
         }

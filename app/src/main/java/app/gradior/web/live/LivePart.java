@@ -230,18 +230,18 @@ class LivePart {
     }
 
     /** What was made of a cook just now, in one line, and of which of its revisions. */
-    record AtHand(long revision, byte[] line) {}
+    record Ready(long revision, byte[] line) {}
 
     /**
      * What was made of a cook just now for somebody else.
      *
      * @param latest its revision by now: what was made of a later one is of entries that are gone
      */
-    Optional<AtHand> atHand(UUID cook, long latest) {
+    Optional<Ready> atHand(UUID cook, long latest) {
         Instant now = cooks.now();
         return Optional.ofNullable(parts.getIfPresent(cook))
                 .filter(part -> part.key().cook().revision() <= latest && part.isNow(now))
-                .map(part -> new AtHand(part.key().cook().revision(), part.at(now)));
+                .map(part -> new Ready(part.key().cook().revision(), part.at(now)));
     }
 
     private byte[] render(UUID kitchen, BatchService.StoredCook kept, List<CookRow> underWay, UnitFormat say) {

@@ -90,8 +90,8 @@ class OpenPages {
         try {
             Set<UUID> cooks = Set.copyOf(made);
             made.removeAll(cooks);
-            Map<UUID, Optional<LivePart.AtHand>> atHand = new HashMap<>();
-            Map<OpenPage, LivePart.AtHand> shown = new HashMap<>();
+            Map<UUID, Optional<LivePart.Ready>> atHand = new HashMap<>();
+            Map<OpenPage, LivePart.Ready> shown = new HashMap<>();
             for (OpenPage page : pages) {
                 UUID cook = page.cook().cook();
                 if (cooks.contains(cook)) {
@@ -141,13 +141,13 @@ class OpenPages {
      * @param latest the revisions of those cooks that are there
      */
     private void tell(Map<BatchService.Which, Long> latest) {
-        Map<BatchService.Which, Optional<LivePart.AtHand>> atHand = new HashMap<>();
-        Map<OpenPage, LivePart.AtHand> shown = new HashMap<>();
+        Map<BatchService.Which, Optional<LivePart.Ready>> atHand = new HashMap<>();
+        Map<OpenPage, LivePart.Ready> shown = new HashMap<>();
         List<OpenPage> others = new ArrayList<>();
         for (OpenPage page : pages) {
             long revision = revision(latest, page);
             if (page.isBehind(revision)) {
-                Optional<LivePart.AtHand> part = atHand.computeIfAbsent(
+                Optional<LivePart.Ready> part = atHand.computeIfAbsent(
                                 page.cook(), cook -> parts.atHand(cook.cook(), revision))
                         .filter(made -> page.isBefore(made.revision()));
                 if (part.isPresent()) {
@@ -162,10 +162,10 @@ class OpenPages {
     }
 
     /** Whoever reads a page and is not signed in any more hears of a revision only that it is there. */
-    private void show(Map<OpenPage, LivePart.AtHand> shown) {
+    private void show(Map<OpenPage, LivePart.Ready> shown) {
         Set<String> signedIn =
                 sessions.of(shown.keySet().stream().map(OpenPage::session).collect(Collectors.toSet()));
-        Map<LivePart.AtHand, byte[]> events = new HashMap<>();
+        Map<LivePart.Ready, byte[]> events = new HashMap<>();
         shown.forEach((page, part) -> page.tell(
                 part.revision(),
                 signedIn.contains(page.session())

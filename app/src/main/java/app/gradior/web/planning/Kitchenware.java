@@ -16,7 +16,6 @@ import app.gradior.web.equipment.KitchenRing;
 import app.gradior.web.equipment.Rings;
 import app.gradior.web.kitchen.AccountMapper;
 import app.gradior.web.platform.FieldErrors;
-import app.gradior.web.platform.NotFound;
 import app.gradior.web.text.UnitFormat;
 import app.gradior.web.text.UnitPreference;
 import java.util.Arrays;
@@ -41,17 +40,13 @@ public class Kitchenware {
 
     /** The air of a kitchen, as its preferences have it. */
     public Room room(UUID kitchen) {
-        AccountMapper.KitchenRow row = row(kitchen);
+        AccountMapper.KitchenRow row = accounts.get(kitchen);
         return new Room(Celsius.of(row.roomC()), USUAL_HUMIDITY, Altitude.ofMetres(row.altitudeM()), row.hood());
     }
 
     /** How a kitchen reads what is measured. */
     UnitPreference preference(UUID kitchen) {
-        return row(kitchen).preference();
-    }
-
-    private AccountMapper.KitchenRow row(UUID kitchen) {
-        return accounts.kitchen(kitchen).orElseThrow(() -> new NotFound("kitchen"));
+        return accounts.get(kitchen).preference();
     }
 
     /** The air of a kitchen, as what was chosen on the page would have it. */
