@@ -9,7 +9,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** A page that listens to a cook as a browser does: when its line ends it opens another one, wherever that leads. */
+/**
+ * A page that listens to a cook as a browser does: when its line ends it opens another one, wherever that leads. Once it is
+ * closed it leaves its line with what it hears next.
+ */
 final class Listener {
     private static final int AGAIN_MS = 500;
     /** A node tells that it is there more often than this. */
@@ -46,7 +49,7 @@ final class Listener {
         return heard >= wanted;
     }
 
-    /** The page is closed once it hears something or nothing any more: to close a stream waits for who reads it. */
+    /** Not closed from here: to close a stream waits for who reads it. */
     void end() {
         over = true;
     }
@@ -65,7 +68,7 @@ final class Listener {
                 try (BufferedReader lines =
                         new BufferedReader(new InputStreamReader(stream.getInputStream(), StandardCharsets.UTF_8))) {
                     opened++;
-                    for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                    for (String line = lines.readLine(); line != null && !over; line = lines.readLine()) {
                         Matcher told = REVISION.matcher(line);
                         if (told.find()) {
                             heard = Long.parseLong(told.group(1) != null ? told.group(1) : told.group(2));

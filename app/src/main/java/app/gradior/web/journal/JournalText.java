@@ -1,8 +1,10 @@
 package app.gradior.web.journal;
 
 import app.gradior.learning.RangeKeeping;
+import app.gradior.web.batch.BatchSummary;
 import app.gradior.web.batch.BatchText;
 import app.gradior.web.batch.Verdict;
+import app.gradior.web.text.UnitFormat;
 import org.springframework.stereotype.Component;
 
 /** What is said of finished batches. */
@@ -17,6 +19,9 @@ public final class JournalText {
     static final String DAYS_REVERSED = "The last day is before the first: change one of them.";
     static final String THICKNESS_FIRST = "Say first how thick it was: one of the five.";
 
+    static final String NOT_SAID = "not said";
+    static final String NEXT = "next";
+
     private JournalText() {}
 
     /** A verdict in a line. */
@@ -27,6 +32,39 @@ public final class JournalText {
     /** What is said of thickness, by its step. */
     public static String step(int step) {
         return BatchText.STEPS.get(step);
+    }
+
+    /** Of which version a batch is and in what it was made. */
+    static String made(BatchSummary batch) {
+        return "version " + batch.sauceVersion() + ", " + batch.potName();
+    }
+
+    static String thickness(BatchSummary batch, UnitFormat say) {
+        return say.number(batch.servedGrade().orElseThrow(), 1)
+                + (batch.wantedLow() == null
+                        ? ""
+                        : ", wanted " + say.number(batch.wantedLow(), 1) + "–" + say.number(batch.wantedHigh(), 1));
+    }
+
+    static String minutes(BatchSummary batch, UnitFormat say) {
+        return say.minutes(batch.tookMinutes())
+                + batch.forecast().map(range -> ", forecast " + say.span(range)).orElse("");
+    }
+
+    static String left(BatchSummary batch, UnitFormat say) {
+        return (batch.yieldGrams() == null ? "–" : say.grams(batch.yieldGrams()))
+                + (batch.leftLow() == null
+                        ? ""
+                        : ", forecast " + say.about(batch.leftLow()) + " to " + say.about(batch.leftHigh()));
+    }
+
+    /** At the foot of a drawing, where there is little room. */
+    static String leftOfVersion(BatchSummary batch, UnitFormat say) {
+        return (batch.yieldGrams() == null ? "" : say.grams(batch.yieldGrams()) + " · ") + "v" + batch.sauceVersion();
+    }
+
+    static String stopAt(String grams) {
+        return "stop at " + grams;
     }
 
     static String version(int before, int last) {

@@ -98,11 +98,13 @@ class Stories {
         List<BatchSummary> ranged = shown.stream()
                 .filter(b -> b.forecast().isPresent() && b.zPace() != null)
                 .toList();
+        StoryDrawing drawing = StoryDrawing.of(shown, drawn);
         return new Story(
                 sauce,
-                shown,
+                shown.stream().map(batch -> Story.Row.of(batch, say)).toList(),
                 found.size() > SHOWN ? found.get(SHOWN - 1).id() : null,
-                StoryDrawing.of(shown, drawn),
+                drawing,
+                climbs(shown, drawing, stop, say),
                 telling == 0 ? Optional.empty() : Optional.of(factor(sauce.id(), learnt)),
                 telling,
                 learnt.asksPlate(sauce.id(), CurrentKitchen.person().orElse(null)),
@@ -123,6 +125,19 @@ class Stories {
                         new Story.Next(s.mass().grams(), advice(said, shown, plan.get(), s, sauce.version(), say))),
                 said.stream().filter(v -> !v.words().isEmpty()).toList(),
                 photos.among(kitchen, shown.stream().map(BatchSummary::id).toList()));
+    }
+
+    /** @param stop where to stop next time; empty if that can't be planned */
+    private static List<Story.Climb> climbs(
+            List<BatchSummary> shown, StoryDrawing drawing, Optional<Snapshot> stop, UnitFormat say) {
+        List<Story.Climb> climbs = new ArrayList<>();
+        for (StoryDrawing.Column column : drawing.climbs()) {
+            climbs.add(
+                    climbs.size() < shown.size()
+                            ? Story.Climb.of(shown.get(climbs.size()), column, say)
+                            : Story.Climb.next(column, stop.orElseThrow().mass().grams(), say));
+        }
+        return climbs;
     }
 
     /** What it was for when that was said last. */

@@ -15,7 +15,7 @@ import java.util.stream.DoubleStream;
  *
  * @param ticks grades
  * @param looks what is seen, each at the middle of its grades
- * @param climbs from the first to the last
+ * @param climbs from the first to the last; behind them what is planned, if anything is
  * @param band what was wanted of the last of them that wanted a thickness; null if none did
  */
 public record StoryDrawing(List<Tick> ticks, List<Look> looks, List<Column> climbs, Band band) {
@@ -37,14 +37,18 @@ public record StoryDrawing(List<Tick> ticks, List<Look> looks, List<Column> clim
     /** What is seen at some height of the scale. */
     public record Look(double y, String look) {}
 
-    /** A batch, drawn; what is planned has no summary. */
+    /**
+     * A batch, drawn.
+     *
+     * @param servedY at the height of how thick it was when it was eaten
+     */
     public record Column(
-            BatchSummary batch,
             double x,
             double half,
             double stoveY,
             double warmY,
             double coldY,
+            double servedY,
             double served,
             String miss) {
         public String path() {
@@ -65,10 +69,6 @@ public record StoryDrawing(List<Tick> ticks, List<Look> looks, List<Column> clim
                     coldY,
                     x + half,
                     coldY);
-        }
-
-        public boolean planned() {
-            return batch == null;
         }
 
         public double coldX() {
@@ -126,24 +126,24 @@ public record StoryDrawing(List<Tick> ticks, List<Look> looks, List<Column> clim
             double served = batch.servedGrade().orElseThrow();
             double missed = batch.missed().orElse(0.0);
             climbs.add(new Column(
-                    batch,
                     x,
                     width * 0.3,
                     scale.y(batch.stoveGrade()),
                     scale.y(batch.warmGrade()),
                     scale.y(batch.coldGrade()),
+                    scale.y(served),
                     served,
                     missed > 0.05 ? "▲ " : missed < -0.05 ? "▼ " : ""));
         }
         if (next != null) {
             double x = LEFT + width * (climbs.size() + 0.5);
             climbs.add(new Column(
-                    null,
                     x,
                     width * 0.3,
                     scale.y(next.stove()),
                     scale.y(next.warm()),
                     scale.y(next.cold()),
+                    scale.y(next.warm()),
                     next.warm(),
                     ""));
         }

@@ -37,7 +37,6 @@ class StoryDrawingTest {
             assertThat(column.coldY()).isBetween(10.0, 460.0);
             assertThat(column.stoveY()).isBetween(10.0, 460.0);
         });
-        assertThat(drawing.climbs().get(7).planned()).isTrue();
         assertThat(drawing.climbs().get(0).path()).startsWith("M").contains("C");
         for (int i = 1; i < drawing.climbs().size(); i++) {
             assertThat(drawing.climbs().get(i).stoveX())
