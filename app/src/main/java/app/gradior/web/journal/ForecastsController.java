@@ -6,8 +6,11 @@ import app.gradior.web.batch.ToldBatch;
 import app.gradior.web.kitchen.InKitchen;
 import app.gradior.web.learning.PotLearning;
 import app.gradior.web.learning.SauceLearning;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,14 +41,11 @@ class ForecastsController {
     String forecasts(@InKitchen UUID kitchen, Model model) {
         RangeKeeping minutes = pots.knowledge(kitchen).kept();
         RangeKeeping thickness = sauces.knowledge(kitchen).kept();
-        List<ToldBatch> ranged = pots.batches(kitchen).stream()
-                .filter(b -> b.zPace() != null && !b.excluded())
-                .toList();
-        List<ToldBatch> latest = ranged.subList(Math.max(0, ranged.size() - DRAWN), ranged.size());
+        List<ToldBatch> latest = latest(pots.batches(kitchen));
         double step = WIDTH / (DRAWN + 1);
         model.addAttribute(
                 "dots",
-                java.util.stream.IntStream.range(0, latest.size())
+                IntStream.range(0, latest.size())
                         .mapToObj(i -> dot(latest.get(i), step * (i + 1)))
                         .toList());
         model.addAttribute("half", PER_SD * Interval.Z_80);
@@ -56,6 +56,18 @@ class ForecastsController {
         model.addAttribute("minutesWords", JournalText.held(minutes));
         model.addAttribute("thicknessWords", JournalText.held(thickness));
         return "journal/forecasts";
+    }
+
+    /** Looked for from the end: there may be thousands. */
+    private static List<ToldBatch> latest(List<ToldBatch> batches) {
+        Deque<ToldBatch> latest = new ArrayDeque<>();
+        for (int i = batches.size() - 1; i >= 0 && latest.size() < DRAWN; i--) {
+            ToldBatch batch = batches.get(i);
+            if (batch.zPace() != null && !batch.excluded()) {
+                latest.addFirst(batch);
+            }
+        }
+        return List.copyOf(latest);
     }
 
     private static Dot dot(ToldBatch batch, double x) {
