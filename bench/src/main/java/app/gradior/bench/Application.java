@@ -36,8 +36,9 @@ final class Application {
         List<String> command = new ArrayList<>(List.of(
                 "java",
                 "-XX:+UseSerialGC",
-                "-jar",
-                "app/target/run/gradior.jar",
+                "-cp",
+                "app/target/run/gradior.jar:bench/target/classes",
+                "app.gradior.GradiorApplication",
                 "--server.port=" + port,
                 "--gradior.demo=demo/kitchen.json",
                 "--gradior.rehearsals=0",

@@ -3,6 +3,7 @@ package app.gradior.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +11,7 @@ import java.util.concurrent.TimeUnit;
 
 /**
  * Ten thousand entries while everything fails in turn: the application and the database killed, the database stopped for a
- * minute, slow, its disk full. Needs to be root, for a disk that is small enough to fill.
+ * minute, slow, its disk full, the clock set back. Needs to be root, for a disk that is small enough to fill.
  */
 public final class Faults {
     private static final int COOKS = 12;
@@ -68,7 +69,10 @@ public final class Faults {
                 new Entries.Fault(5600, "the database takes 200 ms a question, for a while", this::slow),
                 new Entries.Fault(6600, "the disk is full, for a while", this::fill),
                 new Entries.Fault(7600, "both are killed at once", this::killBoth),
-                new Entries.Fault(8600, "the database is killed once more", this::killDatabase));
+                new Entries.Fault(8200, "the clock is set back by an hour", this::setBack),
+                new Entries.Fault(8400, "the application is killed once more", this::killApplication),
+                new Entries.Fault(8600, "the clock is set right", this::setRight),
+                new Entries.Fault(9000, "the database is killed once more", this::killDatabase));
     }
 
     private void killApplication() throws Exception {
@@ -130,6 +134,29 @@ public final class Faults {
         entries.back();
     }
 
+    private Path setBackFile() {
+        return folder.resolve("set-back");
+    }
+
+    /** It stays so over the next start. */
+    private void setBack() throws Exception {
+        Files.createFile(setBackFile());
+        entries.back();
+        sayTime();
+    }
+
+    private void setRight() throws Exception {
+        Files.delete(setBackFile());
+        entries.back();
+        sayTime();
+    }
+
+    private void sayTime() throws IOException {
+        String page = browser.part("/cooks/" + entries.cooks().get(0), "live").body();
+        System.out.println(
+                "      its pages are of " + Browser.first("data-now=\"([^\"]+)", page) + ", at " + Instant.now());
+    }
+
     private void meanwhile(int seconds) throws InterruptedException {
         int before = entries.acknowledged();
         TimeUnit.SECONDS.sleep(seconds);
@@ -139,6 +166,8 @@ public final class Faults {
     private void startApplication() throws Exception {
         Map<String, String> through = new HashMap<>(how);
         through.computeIfPresent("GRADIOR_DB_URL", (name, url) -> url.replaceFirst(":\\d+/", ":" + line.port() + "/"));
+        through.put("SPRING_MAIN_SOURCES", SetBackClock.class.getName());
+        through.put(SetBackClock.FILE, setBackFile().toString());
         application.start(through);
     }
 
