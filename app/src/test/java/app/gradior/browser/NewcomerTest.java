@@ -85,6 +85,27 @@ class NewcomerTest {
     }
 
     @Test
+    void whoChoosesAPasswordCanSeeItAndIsToldHowHardItIsToGuess() {
+        Page page = frontPage(390, 844);
+        page.navigate("/signup");
+        page.fill("#kitchen", "Rosewood");
+        page.fill("#name", "Robin");
+        page.fill("#password", "rosewood12");
+        assertThat(page.locator(".strength")).containsText("little more than your name or your kitchen's");
+        page.fill("#password", "beetle copper umbrella ninth");
+        assertThat(page.locator(".strength")).containsText("Very hard to guess.");
+        assertThat(page.locator(".strength .full")).hasCount(4);
+        page.locator(".show-password").click();
+        assertThat(page.locator("#password")).hasAttribute("type", "text");
+        Kitchens.assertNoSeriousFaults(page);
+        Kitchens.assertFitsAcross(page);
+        page.locator(".show-password").click();
+        assertThat(page.locator("#password")).hasAttribute("type", "password");
+        page.fill("#password", "");
+        assertThat(page.locator(".strength")).isEmpty();
+    }
+
+    @Test
     void aKitchenIsOpenedAndASauceAddedByKeysAlone() {
         Page page = frontPage(1280, 800);
         page.locator("a[href='/signup']").first().press("Enter");
@@ -95,6 +116,9 @@ class NewcomerTest {
         page.keyboard().type("keys-" + UUID.randomUUID());
         page.keyboard().press("Tab");
         page.keyboard().type("three long words");
+        page.keyboard().press("Tab");
+        page.keyboard().press("Space");
+        assertThat(page.locator("#password")).hasAttribute("type", "text");
         page.keyboard().press("Tab");
         page.keyboard().press("ArrowRight");
         assertThat(page.locator("input[name=units][value=US]")).isChecked();

@@ -59,7 +59,6 @@ public final class SignedIn {
         return send(HttpRequest.newBuilder(URI.create(address + path)));
     }
 
-    /** Posts a form, with the token that pages carry. */
     /** What a stream says, line by line as it comes. */
     public Queue<String> listen(String path) {
         Queue<String> lines = new ConcurrentLinkedQueue<>();
@@ -68,6 +67,7 @@ public final class SignedIn {
         return lines;
     }
 
+    /** Posts a form, with the token that pages carry. */
     public HttpResponse<String> post(String path, String fields) {
         return send(HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/x-www-form-urlencoded")

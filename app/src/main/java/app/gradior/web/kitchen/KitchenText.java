@@ -39,6 +39,15 @@ final class KitchenText {
 
     private KitchenText() {}
 
+    /** @param level of a password that is taken, from 2 to 4 */
+    static String strength(int level) {
+        return switch (level) {
+            case 2 -> "Good enough. One more word makes it much harder to guess.";
+            case 3 -> "Hard to guess.";
+            default -> "Very hard to guess.";
+        };
+    }
+
     static String manyAccounts(long minutes) {
         return "Many accounts were made from here in the last hour: try again in " + minutes + " minutes.";
     }

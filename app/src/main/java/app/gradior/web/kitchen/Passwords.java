@@ -24,6 +24,24 @@ final class Passwords {
     private Passwords() {}
 
     /**
+     * How hard a password is to guess.
+     *
+     * @param level from 0, which nobody need try hard for, to 4; under 2 it is not taken
+     * @param words for whoever chooses it
+     */
+    record Strength(int level, String words) {}
+
+    /** @param own as for {@link #problem} */
+    static Strength strength(String password, List<String> own) {
+        Optional<String> problem = problem(password, own);
+        if (problem.isPresent()) {
+            return new Strength(password.isEmpty() ? 0 : WEAK, problem.get());
+        }
+        int level = STRENGTH.measure(password, own).getScore();
+        return new Strength(level, KitchenText.strength(level));
+    }
+
+    /**
      * What is wrong with a password, to be said beside its field.
      *
      * @param own the names that somebody who knows the person would try

@@ -98,6 +98,7 @@ class SecurityConfiguration {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin",
                                 "/signup",
+                                "/password/strength",
                                 "/quick",
                                 "/demo",
                                 "/join/*",

@@ -111,6 +111,32 @@ class WayInTest {
     }
 
     /** On a node of its own: elsewhere other tests put a repository of tokens of theirs in place. */
+    @ParameterizedTest
+    @CsvSource({
+        "'', Robin, 0, Use 10 letters",
+        "password1234, Robin, 1, one of the first a stranger would try",
+        "robin-robin-1, Robin, 1, little more than your name",
+        "mangocopper, Robin, 2, One more word",
+        "copper mango, Robin, 3, Hard to guess",
+        "beetle copper umbrella ninth, Robin, 4, Very hard to guess"
+    })
+    void whoChoosesAPasswordIsToldHowHardItIsToGuess(String password, String name, int level, String words) {
+        SignedIn visitor = SignedIn.visitor(RunningApplication.address(), "nobody");
+
+        String said = visitor.post(
+                        "/password/strength", "password=" + password.replace(" ", "+") + "&own=Our+kitchen&own=" + name)
+                .body();
+
+        assertThat(said).contains("\"level\":" + level).contains(words);
+    }
+
+    @Test
+    void aPasswordLongerThanCanBeKeptIsNotMeasured() {
+        SignedIn visitor = SignedIn.visitor(RunningApplication.address(), "nobody");
+        HttpResponse<String> said = visitor.post("/password/strength", "password=" + "longest".repeat(10_000));
+        assertThat(said.body()).contains("\"level\":1").contains("too long to be kept safely");
+    }
+
     @Test
     void aVisitWithoutSignInLeavesNoSession(JdbcTemplate database) {
         try (ConfigurableApplicationContext fresh = RunningApplication.node()) {
