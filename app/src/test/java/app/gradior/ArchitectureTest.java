@@ -103,7 +103,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule CONTROLLERS_LEAVE_THE_WORK_TO_OTHERS = classes()
             .that()
-            .areAnnotatedWith(Controller.class)
+            .areMetaAnnotatedWith(Controller.class)
             .should(new ArchCondition<>("have at most " + MAX_COLLABORATORS + " collaborators") {
                 @Override
                 public void check(JavaClass controller, ConditionEvents events) {
@@ -119,7 +119,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule CONTROLLERS_REACH_NO_OTHER_ROOMS_ROWS = classes()
             .that()
-            .areAnnotatedWith(Controller.class)
+            .areMetaAnnotatedWith(Controller.class)
             .should(new ArchCondition<>("reach no mapper of another room") {
                 @Override
                 public void check(JavaClass controller, ConditionEvents events) {

@@ -1,0 +1,76 @@
+package app.gradior.bench;
+
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.UUID;
+
+/** Times the page of a cook of twenty entries and of one of two thousand: it folds nothing, whatever was entered. */
+public final class LongCook {
+    private static final int FEW = 20;
+    private static final int MANY = 2000;
+    private static final int ROUNDS = 4;
+    private static final int MEASURED = 13;
+    private static final double MAX_GROWTH = 2;
+    private static final int IN_THE_POT_G = 3300;
+
+    private final Browser browser;
+    private final String plan;
+
+    private LongCook(String address) throws IOException {
+        browser = Browser.inNewKitchen(address);
+        browser.post("/pots/new", "name=Casserole&baseCm=24&rimCm=24&wallCm=12&material=STEEL&tareG=2000", "");
+        String pot = Browser.first("href=\"/pots/([0-9a-f-]{36})\"", browser.get("/pots"));
+        String sauce = browser.post("/sauces/new", "name=Plum+sauce&text=600+g+plums%0A700+ml+water", "")
+                .id();
+        plan = "&sauce=" + sauce + "&pot=" + pot + "&aim=yield&amount=600";
+    }
+
+    /** @param arguments the port of the running application on this machine */
+    public static void main(String[] arguments) throws IOException {
+        LongCook cooks = new LongCook("http://127.0.0.1:" + Integer.parseInt(arguments[0]));
+        String few = cooks.of(FEW);
+        String many = cooks.of(MANY);
+        double ofFew = Double.MAX_VALUE;
+        double ofMany = Double.MAX_VALUE;
+        for (int round = 0; round < ROUNDS; round++) {
+            ofFew = Math.min(ofFew, cooks.median(few));
+            ofMany = Math.min(ofMany, cooks.median(many));
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "the page of a cook of %d entries: %.1f ms; of %d: %.1f ms, %.2f times%n",
+                FEW,
+                ofFew,
+                MANY,
+                ofMany,
+                ofMany / ofFew);
+        System.exit(ofMany <= MAX_GROWTH * ofFew ? 0 : 1);
+    }
+
+    /** A cook of so many readings, and its page. */
+    private String of(int entries) throws IOException {
+        String ids = "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID();
+        String page = "/cooks/" + browser.post("/cooks", ids + plan, "").id();
+        for (int i = 1; i <= entries; i++) {
+            String reading = "kind=weighed&value=" + (IN_THE_POT_G - i / 10);
+            int status = browser.post(page + "/events", reading + "&event=" + UUID.randomUUID(), "kept")
+                    .status();
+            if (status != 200) {
+                throw new IllegalStateException("reading " + i + " answered " + status);
+            }
+        }
+        return page;
+    }
+
+    private double median(String page) throws IOException {
+        double[] took = new double[MEASURED];
+        for (int i = 0; i < MEASURED; i++) {
+            long begun = System.nanoTime();
+            browser.part(page, "");
+            took[i] = (System.nanoTime() - begun) / 1e6;
+        }
+        Arrays.sort(took);
+        return took[MEASURED / 2];
+    }
+}
