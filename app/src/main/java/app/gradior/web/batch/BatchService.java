@@ -51,6 +51,9 @@ public class BatchService {
     /** Events of all the cooks that are remembered folded: some 300 bytes each. */
     private static final int REMEMBERED_EVENTS = 120_000;
 
+    /** A cook that nobody has looked at for so long is off the stove, or will be read once more. */
+    private static final Duration REMEMBERED_FOR = Duration.ofMinutes(10);
+
     private final CookMapper mapper;
     private final BatchSummaryMapper summaries;
     private final CookEventCodec codec;
@@ -58,6 +61,7 @@ public class BatchService {
     private final Counter entries;
     private final Cache<UUID, KnownCook> remembered = Caffeine.newBuilder()
             .maximumWeight(REMEMBERED_EVENTS)
+            .expireAfterAccess(REMEMBERED_FOR)
             .weigher((UUID cook, KnownCook known) -> known.folded().stored().size() + 1)
             .build();
 

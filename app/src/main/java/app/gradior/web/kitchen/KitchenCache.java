@@ -2,6 +2,7 @@ package app.gradior.web.kitchen;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
@@ -16,9 +17,11 @@ public class KitchenCache {
     /** A board is the largest, some 60 kB. */
     private static final int KEPT = 800;
 
+    private static final Duration KEPT_FOR = Duration.ofHours(1);
+
     private final AccountMapper accounts;
     private final Cache<Key, Entry> entries =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+            Caffeine.newBuilder().maximumSize(KEPT).expireAfterAccess(KEPT_FOR).build();
 
     private record Key(UUID kitchen, Object what) {}
 

@@ -52,9 +52,11 @@ class LivePart {
     private final KitchenCache kitchens;
     private final TemplateRenderer templates;
     private final ApplicationEventPublisher events;
-    /** The latest of each cook. */
-    private final Cache<UUID, Part> parts =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+    /** The latest of each cook; of no use once it is not of now any more. */
+    private final Cache<UUID, Part> parts = Caffeine.newBuilder()
+            .maximumSize(KEPT)
+            .expireAfterWrite(IS_NOW.multipliedBy(2))
+            .build();
 
     /**
      * All that it is made of.
