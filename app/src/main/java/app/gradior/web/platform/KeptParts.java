@@ -2,6 +2,7 @@ package app.gradior.web.platform;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
@@ -42,6 +43,9 @@ class KeptParts extends AbstractProcessorDialect {
     /** Half a kB to two each. */
     private static final int KEPT = 4000;
 
+    /** Those of a cook that nobody looks at any more are not needed again. */
+    private static final Duration KEPT_FOR = Duration.ofMinutes(10);
+
     private record Key(String part, Object of) {}
 
     KeptParts() {
@@ -54,8 +58,10 @@ class KeptParts extends AbstractProcessorDialect {
     }
 
     private static final class Part extends AbstractAttributeTagProcessor {
-        private final Cache<Key, String> made =
-                Caffeine.newBuilder().maximumSize(KEPT).build();
+        private final Cache<Key, String> made = Caffeine.newBuilder()
+                .maximumSize(KEPT)
+                .expireAfterAccess(KEPT_FOR)
+                .build();
 
         Part(String prefix) {
             super(TemplateMode.HTML, prefix, null, false, "part", true, PRECEDENCE, true);
