@@ -12,7 +12,7 @@ public final class LongCook {
     private static final int ROUNDS = 4;
     private static final int MEASURED = 13;
     private static final double MAX_GROWTH = 2;
-    private static final int IN_THE_POT_G = 3300;
+    private static final int IN_THE_POT_G = 1290;
 
     private final Browser browser;
     private final String plan;
@@ -48,11 +48,11 @@ public final class LongCook {
         System.exit(ofMany <= MAX_GROWTH * ofFew ? 0 : 1);
     }
 
-    /** A cook of so many readings, and its page. */
+    /** A cook of so many entries, of which its start is one, and its page. */
     private String of(int entries) throws IOException {
         String ids = "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID();
         String page = "/cooks/" + browser.post("/cooks", ids + plan, "").id();
-        for (int i = 1; i <= entries; i++) {
+        for (int i = 1; i < entries; i++) {
             String reading = "kind=weighed&value=" + (IN_THE_POT_G - i / 10);
             int status = browser.post(page + "/events", reading + "&event=" + UUID.randomUUID(), "kept")
                     .status();
