@@ -6,7 +6,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
@@ -26,21 +25,31 @@ public class SetBackClock {
     Clock setBack() {
         Path file = Path.of(System.getenv(FILE));
         Clock own = Clock.tick(Clock.systemUTC(), Duration.of(1, ChronoUnit.MICROS));
-        return new Clock() {
-            @Override
-            public ZoneId getZone() {
-                return ZoneOffset.UTC;
-            }
+        return new SetBack(own, file);
+    }
 
-            @Override
-            public Clock withZone(ZoneId zone) {
-                throw new UnsupportedOperationException("moments only");
-            }
+    private static final class SetBack extends Clock {
+        private final Clock own;
+        private final Path file;
 
-            @Override
-            public Instant instant() {
-                return Files.exists(file) ? own.instant().minus(BACK) : own.instant();
-            }
-        };
+        private SetBack(Clock own, Path file) {
+            this.own = own;
+            this.file = file;
+        }
+
+        @Override
+        public ZoneId getZone() {
+            return own.getZone();
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            return new SetBack(own.withZone(zone), file);
+        }
+
+        @Override
+        public Instant instant() {
+            return Files.exists(file) ? own.instant().minus(BACK) : own.instant();
+        }
     }
 }

@@ -31,22 +31,24 @@ final class Passwords {
      */
     record Strength(int level, String words) {}
 
-    /** @param own as for {@link #problem} */
+    /** @param own the names that somebody who knows the person would try */
     static Strength strength(String password, List<String> own) {
-        Optional<String> problem = problem(password, own);
-        if (problem.isPresent()) {
-            return new Strength(password.isEmpty() ? 0 : WEAK, problem.get());
+        Optional<String> unfit = unfit(password, own);
+        if (unfit.isPresent()) {
+            return new Strength(password.isEmpty() ? 0 : WEAK, unfit.get());
         }
         int level = STRENGTH.measure(password, own).getScore();
-        return new Strength(level, KitchenText.strength(level));
+        return new Strength(level, level <= WEAK ? KitchenText.PASSWORD_COMMON : KitchenText.strength(level));
     }
 
-    /**
-     * What is wrong with a password, to be said beside its field.
-     *
-     * @param own the names that somebody who knows the person would try
-     */
+    /** What is wrong with a password, to be said beside its field; the names as for {@link #strength}. */
     static Optional<String> problem(String password, List<String> own) {
+        Strength strength = strength(password, own);
+        return strength.level() <= WEAK ? Optional.of(strength.words()) : Optional.empty();
+    }
+
+    /** What is wrong with it however hard it may be to guess. */
+    private static Optional<String> unfit(String password, List<String> own) {
         if (password.codePointCount(0, password.length()) < SHORTEST) {
             return Optional.of(KitchenText.PASSWORD_TOO_SHORT);
         }
@@ -60,11 +62,8 @@ final class Passwords {
                 rest = rest.replace(lower, "");
             }
         }
-        if (rest.length() < password.length() && rest.strip().length() < MIN_BESIDE_NAME) {
-            return Optional.of(KitchenText.PASSWORD_LIKE_NAME);
-        }
-        return STRENGTH.measure(password, own).getScore() <= WEAK
-                ? Optional.of(KitchenText.PASSWORD_COMMON)
+        return rest.length() < password.length() && rest.strip().length() < MIN_BESIDE_NAME
+                ? Optional.of(KitchenText.PASSWORD_LIKE_NAME)
                 : Optional.empty();
     }
 
