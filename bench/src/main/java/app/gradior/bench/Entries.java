@@ -39,15 +39,9 @@ final class Entries {
     /** @param cooks so many are put on */
     Entries(Browser browser, int cooks) throws IOException {
         this.browser = browser;
-        browser.post("/pots/new", "name=Casserole&baseCm=24&rimCm=24&wallCm=12&material=STEEL&tareG=2000", "");
-        String sauce = browser.post("/sauces/new", "name=Faults&text=600+g+plums%0A300+ml+water", "")
-                .id();
-        String pot = Browser.first("href=\"/pots/([0-9a-f-]{36})\"", browser.get("/pots"));
+        Dish dish = Dish.of(browser, 300);
         for (int i = 0; i < cooks; i++) {
-            String choices = "&sauce=" + sauce + "&pot=" + pot + "&aim=yield&amount=600";
-            this.cooks.add(
-                    browser.post("/cooks", "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID() + choices, "")
-                            .id());
+            this.cooks.add(dish.cook());
         }
         for (int i = 0; i < ENTRIES; i++) {
             ids[i] = UUID.randomUUID();

@@ -15,15 +15,11 @@ public final class LongCook {
     private static final int IN_THE_POT_G = 1290;
 
     private final Browser browser;
-    private final String plan;
+    private final Dish dish;
 
     private LongCook(String address) throws IOException {
         browser = Browser.inNewKitchen(address);
-        browser.post("/pots/new", "name=Casserole&baseCm=24&rimCm=24&wallCm=12&material=STEEL&tareG=2000", "");
-        String pot = Browser.first("href=\"/pots/([0-9a-f-]{36})\"", browser.get("/pots"));
-        String sauce = browser.post("/sauces/new", "name=Plum+sauce&text=600+g+plums%0A700+ml+water", "")
-                .id();
-        plan = "&sauce=" + sauce + "&pot=" + pot + "&aim=yield&amount=600";
+        dish = Dish.of(browser, 700);
     }
 
     /** @param arguments the port of the running application on this machine */
@@ -50,8 +46,7 @@ public final class LongCook {
 
     /** A cook of so many entries, of which its start is one, and its page. */
     private String of(int entries) throws IOException {
-        String ids = "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID();
-        String page = "/cooks/" + browser.post("/cooks", ids + plan, "").id();
+        String page = "/cooks/" + dish.cook();
         for (int i = 1; i < entries; i++) {
             String reading = "kind=weighed&value=" + (IN_THE_POT_G - i / 10);
             int status = browser.post(page + "/events", reading + "&event=" + UUID.randomUUID(), "kept")

@@ -92,12 +92,9 @@ public final class Soak {
     private void cook() {
         try {
             Browser browser = Browser.inNewKitchen(address);
-            browser.post("/pots/new", "name=Casserole&baseCm=24&rimCm=24&wallCm=12&material=STEEL&tareG=2000", "");
-            String pot = Browser.first("href=\"/pots/([0-9a-f-]{36})\"", browser.get("/pots"));
-            String sauce = browser.post("/sauces/new", "name=Plum+sauce&text=600+g+plums%0A300+ml+water", "")
-                    .id();
+            Dish dish = Dish.of(browser, 300);
             while (!over) {
-                batch(browser, sauce, "pot=" + pot + "&aim=yield&amount=600");
+                batch(browser, dish);
             }
         } catch (IOException | RuntimeException e) {
             System.out.println("somebody stopped cooking: " + e);
@@ -107,12 +104,10 @@ public final class Soak {
         }
     }
 
-    private void batch(Browser browser, String sauce, String choices) throws IOException, InterruptedException {
+    private void batch(Browser browser, Dish dish) throws IOException, InterruptedException {
         page(browser, "/");
-        page(browser, "/sauces/" + sauce + "/plan?" + choices);
-        String ids = "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID();
-        String cook = browser.post("/cooks", ids + "&sauce=" + sauce + "&" + choices, "")
-                .id();
+        page(browser, dish.plan());
+        String cook = dish.cook();
         page(browser, "/cooks/" + cook);
         Listener page = new Listener(browser, cook);
         page.start();

@@ -103,15 +103,9 @@ public final class StreamLoad {
     }
 
     private void furnish(Browser browser) throws IOException {
-        browser.post("/pots/new", "name=Load&baseCm=24&rimCm=24&wallCm=12&material=STEEL&tareG=2000", "");
-        String pot = browser.get("/pots").replaceAll("(?s).*href=\"/pots/([0-9a-f-]{36})\"[^>]*>[^<]*Load.*", "$1");
-        String sauce = browser.post("/sauces/new", "name=Load&text=600+g+plums%0A300+ml+water", "")
-                .id();
+        Dish dish = Dish.of(browser, 300);
         for (int i = 0; i < COOKS_OF_A_KITCHEN; i++) {
-            String choices = "&sauce=" + sauce + (pot.length() == 36 ? "&pot=" + pot : "") + "&aim=yield&amount=600";
-            Browser.Answer on =
-                    browser.post("/cooks", "cook=" + UUID.randomUUID() + "&plan=" + UUID.randomUUID() + choices, "");
-            stoves.add(new Stove(browser, on.id(), new AtomicInteger(), new AtomicLong()));
+            stoves.add(new Stove(browser, dish.cook(), new AtomicInteger(), new AtomicLong()));
         }
     }
 
