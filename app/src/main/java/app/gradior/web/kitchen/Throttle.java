@@ -1,10 +1,14 @@
 package app.gradior.web.kitchen;
 
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 import org.springframework.stereotype.Component;
@@ -15,15 +19,26 @@ public class Throttle {
     /** Of a thousand tries one sweeps what is over. */
     private static final long SWEEP_EVERY = 1000;
 
+    private static final Logger LOG = LoggerFactory.getLogger(Throttle.class);
+
     private final AttemptMapper mapper;
     private final Limits limits;
     private final Clock clock;
+    private final MeterRegistry figures;
     private long tries;
 
-    Throttle(AttemptMapper mapper, Limits limits, Clock clock) {
+    Throttle(AttemptMapper mapper, Limits limits, Clock clock, MeterRegistry figures) {
         this.mapper = mapper;
         this.limits = limits;
         this.clock = clock;
+        this.figures = figures;
+        for (Kind kind : Kind.values()) {
+            refused(kind);
+        }
+    }
+
+    private Counter refused(Kind kind) {
+        return figures.counter("gradior.refused", "kind", kind.name());
     }
 
     /** How many tries each kind has within its window. */
@@ -75,7 +90,14 @@ public class Throttle {
         }
         return mapper.find(key)
                 .filter(attempt -> attempt.tries() > limits.of(kind))
-                .map(attempt -> Duration.between(now, attempt.windowEndsAt()));
+                .map(attempt -> {
+                    refused(kind).increment();
+                    if (attempt.tries() == limits.of(kind) + 1) {
+                        // Not whose: what is typed for a name may be a password.
+                        LOG.warn("{}: too many tries, more are refused until {}", kind, attempt.windowEndsAt());
+                    }
+                    return Duration.between(now, attempt.windowEndsAt());
+                });
     }
 
     /** Forgets the tries of somebody who has proved to be right. */

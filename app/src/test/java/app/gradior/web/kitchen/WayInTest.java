@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.RunningApplication;
 import app.gradior.TestKitchen;
 import app.gradior.web.SignedIn;
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -24,7 +26,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 @ExtendWith(RunningApplication.class)
 class WayInTest {
     @Test
-    void aNameThatWasTriedTooOftenWaitsOnEveryNodeEvenWithTheRightPassword() {
+    void aNameThatWasTriedTooOftenWaitsOnEveryNodeEvenWithTheRightPassword(MeterRegistry figures) {
+        Counter refused = figures.counter("gradior.refused", "kind", Throttle.Kind.SIGN_IN_NAME.name());
+        double before = refused.count();
         String name = TestKitchen.of("careful").name();
         SignedIn guesser = SignedIn.visitor(RunningApplication.address(), name);
         for (int i = 0; i < 10; i++) {
@@ -34,6 +38,7 @@ class WayInTest {
         HttpResponse<String> right = guesser.signIn(SignedIn.PASSWORD);
 
         assertThat(right.uri()).hasQuery("later=15");
+        assertThat(refused.count()).as("for whoever is to be alerted").isEqualTo(before + 1);
         assertThat(right.body()).contains("Too many tries. Please wait 15 min");
         try (ConfigurableApplicationContext other = RunningApplication.node()) {
             SignedIn elsewhere = SignedIn.visitor(RunningApplication.address(other), name);
