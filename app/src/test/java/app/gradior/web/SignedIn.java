@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.CookiePolicy;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
@@ -17,6 +18,7 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Queue;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -103,6 +105,13 @@ public final class SignedIn {
         return cookies.getCookieStore().getCookies().stream()
                 .map(cookie -> new Cookie(cookie.getName(), cookie.getValue()).setUrl(address))
                 .toList();
+    }
+
+    /** A cookie as it is kept. */
+    public Optional<HttpCookie> kept(String called) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals(called))
+                .findFirst();
     }
 
     public String cookies() {

@@ -3,10 +3,12 @@ package app.gradior.web.kitchen;
 import app.gradior.measure.NumberInput;
 import app.gradior.web.platform.FieldErrors;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,6 +42,13 @@ class AccessController {
         model.addAttribute("entries", audit.latest(user.kitchenId()));
         model.addAttribute("guest", user.isGuest());
         return "account/access";
+    }
+
+    /** What was done from elsewhere was done by whoever asks. */
+    @PostMapping("/own")
+    String own(Authentication who, @RequestParam Instant until) {
+        audit.own(who, until);
+        return "redirect:/";
     }
 
     @PostMapping("/tokens")

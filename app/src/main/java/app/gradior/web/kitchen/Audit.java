@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
@@ -25,6 +26,8 @@ public class Audit {
     private static final Logger LOG = LoggerFactory.getLogger(Audit.class);
     private static final Duration KEPT = Duration.ofDays(90);
     private static final int SHOWN = 30;
+    private static final int READ_THROUGH = 200;
+    private static final int TOLD = 3;
 
     private final AuditMapper mapper;
     private final AccountMapper accounts;
@@ -45,6 +48,7 @@ public class Audit {
         JOINED,
         INVITED,
         TOKEN_MADE,
+        OWNED,
         DOWNLOADED,
         TAKEN_IN
     }
@@ -76,6 +80,61 @@ public class Audit {
     /** The latest first. */
     List<Entry> latest(UUID kitchen) {
         return mapper.latest(kitchen, SHOWN);
+    }
+
+    /**
+     * What was done under a person's name from another place than those of their session, the latest first: a first sign-in
+     * from there, a new password, a new token. It stands until it is owned where it is shown: another place's word does not
+     * count here.
+     *
+     * @param who null where nobody is signed in
+     */
+    List<Entry> elsewhere(Authentication who) {
+        return KitchenUser.of(who)
+                .filter(user -> !user.isGuest())
+                .map(user -> elsewhere(user, address(who)))
+                .orElse(List.of());
+    }
+
+    private List<Entry> elsewhere(KitchenUser user, String signedInFrom) {
+        List<Entry> done = mapper.done(user.kitchenId(), user.getUsername(), READ_THROUGH);
+        String here = Throttle.address(signedInFrom);
+        List<String> own = List.of(here, Throttle.address(address()));
+        Instant since = done.stream()
+                .filter(entry -> entry.what() == What.OWNED && here.equals(network(entry)))
+                .map(Entry::at)
+                .findFirst()
+                .orElse(Instant.EPOCH);
+        return IntStream.range(0, done.size())
+                .filter(i -> done.get(i).at().isAfter(since) && !own.contains(network(done.get(i))))
+                .filter(i -> done.get(i).what() != What.OWNED)
+                .filter(i -> done.get(i).what() != What.SIGNED_IN || isFirstFromThere(done.subList(i, done.size())))
+                .mapToObj(done::get)
+                .limit(TOLD)
+                .toList();
+    }
+
+    /**
+     * It was they who did what was shown to them.
+     *
+     * @param until the latest of it; something that came since is asked for first
+     */
+    void own(Authentication who, Instant until) {
+        List<Entry> shown = elsewhere(who);
+        if (!shown.isEmpty() && !shown.get(0).at().isAfter(until)) {
+            note(who, What.OWNED);
+        }
+    }
+
+    private static boolean isFirstFromThere(List<Entry> itAndBefore) {
+        String there = network(itAndBefore.get(0));
+        return itAndBefore.stream()
+                .skip(1)
+                .noneMatch(entry -> entry.what() == What.SIGNED_IN && there.equals(network(entry)));
+    }
+
+    private static String network(Entry entry) {
+        return Throttle.address(entry.address());
     }
 
     @EventListener

@@ -30,4 +30,12 @@ interface AuditMapper {
             select at, person, what, address from audit_entry
             where kitchen_id = #{kitchen} order by at desc, seq desc limit #{most}""")
     List<Audit.Entry> latest(@Param("kitchen") UUID kitchen, @Param("most") int most);
+
+    /** What a person did that another could do in their name, and what they owned of it. */
+    @Select("""
+            select at, person, what, address from audit_entry
+            where kitchen_id = #{kitchen} and person = #{person}
+              and what in ('SIGNED_IN', 'PASSWORD_CHANGED', 'TOKEN_MADE', 'OWNED')
+            order by at desc, seq desc limit #{most}""")
+    List<Audit.Entry> done(@Param("kitchen") UUID kitchen, @Param("person") String person, @Param("most") int most);
 }

@@ -93,7 +93,11 @@ class SecurityConfiguration {
     @Bean
     @Order(2)
     SecurityFilterChain chain(
-            HttpSecurity http, CsrfTokenRepository csrfTokens, SignInThrottle throttle, SiteAddress site)
+            HttpSecurity http,
+            CsrfTokenRepository csrfTokens,
+            SignInThrottle throttle,
+            StayingSignedIn staying,
+            SiteAddress site)
             throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/signin",
@@ -126,6 +130,7 @@ class SecurityConfiguration {
                 .exceptionHandling(faults -> faults.authenticationEntryPoint(frontDoor()))
                 .formLogin(form ->
                         form.loginPage("/signin").failureHandler(wrong()).defaultSuccessUrl("/"))
+                .rememberMe(remember -> remember.rememberMeServices(staying))
                 .logout(logout -> logout.logoutUrl("/signout").logoutSuccessUrl("/signin?out"))
                 // Devices prove themselves by their own token, and no browser sends it by itself.
                 .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens).ignoringRequestMatchers("/feed/*"))

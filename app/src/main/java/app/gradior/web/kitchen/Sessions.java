@@ -18,11 +18,11 @@ import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
 /**
- * Sessions in the database, for thirty days after they were used last. When that was is written once an hour and not
- * with every request, which would make each page wait for the disk.
+ * Sessions in the database, for as long as {@link StayingSignedIn} says after they were used last. When that was is written
+ * once an hour and not with every request, which would make each page wait for the disk.
  */
 @Configuration
-@EnableJdbcHttpSession(maxInactiveIntervalInSeconds = 30 * 24 * 60 * 60)
+@EnableJdbcHttpSession
 class Sessions {
     private static final Duration SELDOM = Duration.ofHours(1);
 
