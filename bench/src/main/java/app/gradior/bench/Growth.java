@@ -11,7 +11,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,8 +21,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Asks a running demo of this machine for every kind of page that its links lead to, and says how long each takes; or
- * compares what it said of a small kitchen with what it said of a large one.
+ * Asks a running demo of this machine for every kind of page that its links lead to, and says how long each takes, by itself
+ * and beside a page that asks nothing of a kitchen; or compares what it said of a small kitchen with what it said of a large one.
  */
 public final class Growth {
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}-[0-9a-f-]{27}");
@@ -35,6 +34,9 @@ public final class Growth {
     private static final double MAX_GROWTH = 1.2;
     private static final double MAX_GROWTH_OF_FAST = 1.5;
     private static final double FAST_MS = 20;
+
+    /** A page that asks nothing of a kitchen. Each core changes its pace within seconds, for this one too. */
+    private static final String FLOOR = "/signin";
 
     private static final String SESSION = "gradior";
 
@@ -94,30 +96,51 @@ public final class Growth {
     private void measure(Path to) throws IOException, InterruptedException {
         goOn(to.resolveSibling("session.txt"));
         Map<String, String> kinds = kinds();
-        // The best of some medians, minutes apart: what else the machine does meanwhile is not the page's.
-        Map<String, Double> medians = new LinkedHashMap<>();
+        Map<String, Took> took = new LinkedHashMap<>();
         for (int round = 0; round < ROUNDS; round++) {
             for (Map.Entry<String, String> kind : kinds.entrySet()) {
-                medians.merge(kind.getKey(), median(kind.getValue()), Math::min);
+                measure(kind.getValue(), took.computeIfAbsent(kind.getKey(), any -> new Took()));
             }
         }
         List<String> lines = new ArrayList<>();
         for (Map.Entry<String, String> kind : kinds.entrySet()) {
             int bytes = get(kind.getValue()).body().length();
-            lines.add(String.format(Locale.ROOT, "%s\t%.2f\t%d", kind.getKey(), medians.get(kind.getKey()), bytes));
+            Took of = took.get(kind.getKey());
+            lines.add(String.format(
+                    Locale.ROOT, "%s\t%.2f\t%d\t%.3f", kind.getKey(), of.best, bytes, median(of.timesFloor)));
         }
         Files.write(to, lines);
     }
 
-    private double median(String path) throws IOException, InterruptedException {
-        double[] took = new double[MEASURED];
+    /** What was measured of a page in all rounds, which are minutes apart. */
+    private static final class Took {
+        /** The best of its medians: what else the machine does meanwhile is not the page's. */
+        private double best = Double.MAX_VALUE;
+        /** Beside the floor at the same moment, on cores of the same pace. */
+        private final List<Double> timesFloor = new ArrayList<>();
+    }
+
+    private void measure(String path, Took took) throws IOException, InterruptedException {
+        List<Double> round = new ArrayList<>();
+        double floor = ms(FLOOR);
         for (int i = 0; i < MEASURED; i++) {
-            long start = System.nanoTime();
-            get(path);
-            took[i] = (System.nanoTime() - start) / 1e6;
+            double page = ms(path);
+            double after = ms(FLOOR);
+            round.add(page);
+            took.timesFloor.add(page / ((floor + after) / 2));
+            floor = after;
         }
-        Arrays.sort(took);
-        return took[MEASURED / 2];
+        took.best = Math.min(took.best, median(round));
+    }
+
+    private static double median(List<Double> of) {
+        return of.stream().sorted().toList().get(of.size() / 2);
+    }
+
+    private double ms(String path) throws IOException, InterruptedException {
+        long start = System.nanoTime();
+        get(path);
+        return (System.nanoTime() - start) / 1e6;
     }
 
     /** One address for each kind of page, by following links from the stove on. */
@@ -156,23 +179,24 @@ public final class Growth {
     private static boolean compare(Path small, Path large) throws IOException {
         Map<String, String[]> few = read(small);
         boolean all = true;
-        System.out.printf("| page | ms at 10 | ms at 10 000 | ratio | bytes |%n|---|---|---|---|---|%n");
+        System.out.printf(
+                "| page | ms at 10 | ms at 10 000 | times, at the same pace | bytes |%n|---|---|---|---|---|%n");
         for (Map.Entry<String, String[]> row : read(large).entrySet()) {
             String[] before = few.get(row.getKey());
             if (before == null) {
                 continue;
             }
             double first = Double.parseDouble(before[1]);
-            double then = Double.parseDouble(row.getValue()[1]);
-            boolean holds = then <= (first < FAST_MS ? MAX_GROWTH_OF_FAST : MAX_GROWTH) * first;
+            double times = Double.parseDouble(row.getValue()[3]) / Double.parseDouble(before[3]);
+            boolean holds = times <= (first < FAST_MS ? MAX_GROWTH_OF_FAST : MAX_GROWTH);
             all &= holds;
             System.out.printf(
                     Locale.ROOT,
                     "| %s | %.1f | %.1f | %.2f%s | %s |%n",
                     row.getKey(),
                     first,
-                    then,
-                    then / first,
+                    Double.parseDouble(row.getValue()[1]),
+                    times,
                     holds ? "" : " ▲",
                     row.getValue()[2]);
         }
