@@ -22,7 +22,7 @@ import org.springframework.web.context.request.ServletRequestAttributes;
  * once an hour and not with every request, which would make each page wait for the disk.
  */
 @Configuration
-@EnableJdbcHttpSession
+@EnableJdbcHttpSession(maxInactiveIntervalInSeconds = StayingSignedIn.ELSEWHERE_S)
 class Sessions {
     private static final Duration SELDOM = Duration.ofHours(1);
 

@@ -3,7 +3,6 @@ package app.gradior.web.kitchen;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
-import java.time.Duration;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.authentication.RememberMeServices;
 import org.springframework.session.security.web.authentication.SpringSessionRememberMeServices;
@@ -21,8 +20,10 @@ class StayingSignedIn implements RememberMeServices {
     /** Where a request says that the cookie of its session outlasts the browser; Spring's cookies look for it here. */
     private static final String LASTING = SpringSessionRememberMeServices.REMEMBER_ME_LOGIN_ATTR;
 
-    private static final int ELSEWHERE_S = (int) Duration.ofHours(12).toSeconds();
-    private static final int OWN_DEVICE_S = (int) Duration.ofDays(30).toSeconds();
+    /** More than the hour after which the use of a session is written. */
+    static final int ELSEWHERE_S = 12 * 60 * 60;
+
+    private static final int OWN_DEVICE_S = 30 * 24 * 60 * 60;
 
     /** The session itself is what is kept: nobody comes in by anything else. */
     @Override

@@ -54,7 +54,7 @@ class SessionsTest {
     void whatASessionHoldsIsThereForTheNextRequestAndGoneAfterSigningOut() {
         Session next = sessions.findById(session.getId());
         assertThat(next.<String>getAttribute("spoon")).isEqualTo("wooden");
-        assertThat(next.getMaxInactiveInterval()).isEqualTo(Duration.ofDays(30));
+        assertThat(next.getMaxInactiveInterval()).isEqualTo(Duration.ofHours(12));
 
         next.setAttribute("spoon", "steel");
         sessions.save(next);
