@@ -9,7 +9,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ThreadLocalRandom;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -40,14 +39,11 @@ public final class BoardLoad {
             "use=GLAZE&hood=on",
             "use=SPREAD&frozen=yes");
 
-    private final String address;
-    /** As many browsers as ask at once, each signed in for itself. */
-    private final List<Browser> browsers = new ArrayList<>();
+    /** Signed in to one demo kitchen, from as many devices as ask at once. */
+    private final Browser browser;
 
-    private final AtomicInteger next = new AtomicInteger();
-
-    private BoardLoad(String address) {
-        this.address = address;
+    private BoardLoad(String address) throws IOException {
+        browser = Browser.inDemo(address);
     }
 
     /** @param arguments the port of the running demo, on this machine */
@@ -59,11 +55,8 @@ public final class BoardLoad {
     }
 
     private void run() throws Exception {
-        for (int i = 0; i < AT_ONCE; i++) {
-            browsers.add(Browser.inDemo(address));
-        }
         List<String> sauces = new ArrayList<>();
-        Matcher matcher = Pattern.compile("href=\"/sauces/([0-9a-f-]{36})\"").matcher(get("/sauces"));
+        Matcher matcher = Pattern.compile("href=\"/sauces/([0-9a-f-]{36})\"").matcher(browser.get("/sauces"));
         while (matcher.find()) {
             sauces.add(matcher.group(1));
         }
@@ -83,10 +76,6 @@ public final class BoardLoad {
         double board = measure("a board", boards);
         double plain = measure("the plainest page", List.of("/pots/new"));
         System.out.printf(Locale.ROOT, "a board costs %.2f times the plainest page%n", board / plain);
-    }
-
-    private String get(String path) throws IOException {
-        return browsers.get(next.getAndIncrement() % browsers.size()).get(path);
     }
 
     /** Prints how long answers took and gives their mean in ms. */
@@ -128,16 +117,19 @@ public final class BoardLoad {
                                 ? 0
                                 : pauseMs / 2 + ThreadLocalRandom.current().nextInt(pauseMs));
                 long begun = System.nanoTime();
-                get(path);
+                browser.get(path);
                 return (System.nanoTime() - begun) / 1e6;
             });
         }
         double[] times = new double[count];
         int i = 0;
-        for (var answer : cooks.invokeAll(asks)) {
-            times[i++] = answer.get();
+        try {
+            for (var answer : cooks.invokeAll(asks)) {
+                times[i++] = answer.get();
+            }
+        } finally {
+            cooks.shutdown();
         }
-        cooks.shutdown();
         return times;
     }
 }
