@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 /**
  * How long somebody stays signed in: on a device of their own for thirty days after its last use, whether its browser is
  * closed meanwhile or not; on any other until the browser closes, and twelve hours after its last use at most.
+ * (Spring Session's own services would leave a guest's long session long for whoever signs in in it without asking.)
  */
 @Component
 class StayingSignedIn implements RememberMeServices {
